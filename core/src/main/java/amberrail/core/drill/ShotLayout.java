@@ -1,0 +1,145 @@
+package amberrail.core.drill;
+
+import amberrail.core.aiming.NaturalRoll;
+import amberrail.core.aiming.PotLine;
+import amberrail.core.geometry.Circle;
+import amberrail.core.geometry.Direction;
+import amberrail.core.geometry.Point;
+import amberrail.core.problem.InvalidInputException;
+import amberrail.core.problem.ProblemCode;
+import amberrail.core.table.BallSet;
+import amberrail.core.table.PocketName;
+import amberrail.core.table.TablePlan;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A shot put on one table, original or mirrored: every ball, the pot, the zone, the target and the line of arrival.
+ *
+ * @param pocket  the pocket asked for, where a pot is asked
+ * @param potLine the straight pot, where one is asked
+ * @param zone    where the cue ball shall rest, if that is asked
+ * @param arrival the way the cue ball travels when it gets to the target
+ */
+public record ShotLayout(
+        List<PlacedBall> balls,
+        Optional<PocketName> pocket,
+        Optional<PotLine> potLine,
+        Optional<Circle> zone,
+        Direction arrival,
+        boolean mirrored) {
+
+    /** Restitution used for the natural-roll line; physics/model.md section 8, pool. */
+    private static final double BALL_RESTITUTION = 0.95;
+
+    /** Rounding room when balls are set up touching. */
+    private static final double TOUCHING_SLACK_MILLIMETRES = 1e-6;
+
+    public ShotLayout {
+        balls = List.copyOf(balls);
+    }
+
+    /**
+     * {@code OFF_THE_TABLE}, {@code BALLS_OVERLAP}, {@code CYCLE}, {@code UNKNOWN_ID} or {@code NO_STRAIGHT_POT} where the
+     * shot cannot be set up on this table.
+     */
+    public static ShotLayout of(Shot shot, TablePlan table, BallSet set, boolean mirrored) {
+        PositionResolver resolver = new PositionResolver(table, set, shot.balls());
+        double width = table.spec().widthMillimetres();
+        List<PlacedBall> balls = new ArrayList<>();
+        for (BallPlacement placement : shot.balls()) {
+            Point place = mirror(resolver.ball(placement.label()), width, mirrored);
+            boolean isCue = placement.role() == BallPlacement.Role.CUE;
+            balls.add(new PlacedBall(
+                    placement.label(), placement.role(), place, isCue ? set.cueBall() : set.objectBall()));
+        }
+        requireOnTable(balls, table);
+        requireApart(balls);
+        Optional<PocketName> pocket =
+                shot.pot().map(pot -> mirrored ? pot.pocket().mirrored() : pot.pocket());
+        Optional<PotLine> potLine = shot.pot()
+                .map(pot -> PotLine.of(
+                        table,
+                        set,
+                        place(balls, shot.cueBall().label()),
+                        place(balls, pot.ball()),
+                        table.pocket(pocket.orElseThrow())));
+        Optional<Circle> zone = shot.landing().map(landing -> {
+            Point centre = mirror(resolver.point(landing.centre(), set.cueBall()), width, mirrored);
+            return new Circle(centre, landing.radiusMillimetres());
+        });
+        Point cue = place(balls, shot.cueBall().label());
+        Direction arrival = arrival(shot.arrival(), potLine, zone, cue, set);
+        return new ShotLayout(balls, pocket, potLine, zone, arrival, mirrored);
+    }
+
+    public PlacedBall cueBall() {
+        return balls.stream()
+                .filter(ball -> ball.role() == BallPlacement.Role.CUE)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** What landings are measured from: the zone's target point, else the ghost ball, else the cue ball's own place. */
+    public Point target() {
+        return zone.map(Circle::targetPoint)
+                .or(() -> potLine.map(PotLine::ghostBall))
+                .orElseGet(() -> cueBall().place());
+    }
+
+    private static Direction arrival(
+            ArrivalLine line, Optional<PotLine> potLine, Optional<Circle> zone, Point cue, BallSet set) {
+        if (potLine.isPresent()) {
+            PotLine pot = potLine.get();
+            return line == ArrivalLine.AIM
+                    ? pot.aim()
+                    : NaturalRoll.after(pot.aim(), pot.cutDegrees(), BALL_RESTITUTION, set);
+        }
+        return zone.map(z -> cue.towards(z.centre())).orElse(new Direction(1, 0));
+    }
+
+    private static Point place(List<PlacedBall> balls, String label) {
+        return balls.stream()
+                .filter(ball -> ball.label().equals(label))
+                .findFirst()
+                .orElseThrow(() -> new InvalidInputException(
+                        ProblemCode.UNKNOWN_ID, "ball", label, "must be a ball of this set-up"))
+                .place();
+    }
+
+    private static Point mirror(Point point, double widthMillimetres, boolean mirrored) {
+        return mirrored ? new Point(point.xMillimetres(), widthMillimetres - point.yMillimetres()) : point;
+    }
+
+    private static void requireOnTable(List<PlacedBall> balls, TablePlan table) {
+        for (PlacedBall ball : balls) {
+            if (!table.holds(ball.place(), ball.spec())) {
+                throw new InvalidInputException(
+                        ProblemCode.OFF_THE_TABLE,
+                        "balls." + ball.label(),
+                        ball.place(),
+                        "must lie on the bed of " + table.spec().id());
+            }
+        }
+    }
+
+    private static void requireApart(List<PlacedBall> balls) {
+        for (int i = 0; i < balls.size(); i++) {
+            for (int j = i + 1; j < balls.size(); j++) {
+                PlacedBall one = balls.get(i);
+                PlacedBall other = balls.get(j);
+                double touching = 2
+                        * Math.sqrt(
+                                one.spec().radiusMillimetres() * other.spec().radiusMillimetres());
+                if (one.place().distanceMillimetres(other.place()) < touching - TOUCHING_SLACK_MILLIMETRES) {
+                    throw new InvalidInputException(
+                            ProblemCode.BALLS_OVERLAP,
+                            "balls." + other.label(),
+                            other.place(),
+                            "must not lie in ball " + one.label());
+                }
+            }
+        }
+    }
+}

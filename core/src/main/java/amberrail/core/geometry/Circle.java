@@ -1,0 +1,28 @@
+package amberrail.core.geometry;
+
+import amberrail.core.problem.Require;
+import java.util.Objects;
+
+/** All points within {@code radiusMillimetres} of {@code centre}. */
+public record Circle(Point centre, double radiusMillimetres) implements Zone {
+    public Circle {
+        Objects.requireNonNull(centre);
+        Require.positive("radiusMillimetres", radiusMillimetres);
+    }
+
+    @Override
+    public boolean contains(Point point) {
+        return centre.distanceMillimetres(point) <= radiusMillimetres + EDGE_MILLIMETRES;
+    }
+
+    @Override
+    public Point targetPoint() {
+        return centre;
+    }
+
+    @Override
+    public Circle mirrored(double widthMillimetres) {
+        return new Circle(
+                new Point(centre.xMillimetres(), widthMillimetres - centre.yMillimetres()), radiusMillimetres);
+    }
+}

@@ -1,0 +1,35 @@
+package amberrail.core.geometry;
+
+import amberrail.core.problem.Require;
+import java.util.Objects;
+
+/** An ellipse whose semi-major axis points along {@code angleDegrees} from +x, counter-clockwise. */
+public record Ellipse(Point centre, double semiMajorMillimetres, double semiMinorMillimetres, double angleDegrees)
+        implements Zone {
+    public Ellipse {
+        Objects.requireNonNull(centre);
+        Require.positive("semiMajorMillimetres", semiMajorMillimetres);
+        Require.positive("semiMinorMillimetres", semiMinorMillimetres);
+        Require.finite("angleDegrees", angleDegrees);
+    }
+
+    @Override
+    public boolean contains(Point point) {
+        Point offset = point.minus(centre);
+        Direction major = Direction.ofDegrees(angleDegrees);
+        double along = offset.along(major) / semiMajorMillimetres;
+        double across = offset.leftOf(major) / semiMinorMillimetres;
+        return Math.hypot(along, across) <= 1 + EDGE_MILLIMETRES / semiMinorMillimetres;
+    }
+
+    @Override
+    public Point targetPoint() {
+        return centre;
+    }
+
+    @Override
+    public Ellipse mirrored(double widthMillimetres) {
+        Point image = new Point(centre.xMillimetres(), widthMillimetres - centre.yMillimetres());
+        return new Ellipse(image, semiMajorMillimetres, semiMinorMillimetres, -angleDegrees);
+    }
+}

@@ -1,0 +1,34 @@
+package amberrail.core.geometry;
+
+import amberrail.core.problem.Require;
+import java.util.Objects;
+
+/** A rectangle whose width runs along {@code angleDegrees} from +x, counter-clockwise. */
+public record Rectangle(Point centre, double widthMillimetres, double heightMillimetres, double angleDegrees)
+        implements Zone {
+    public Rectangle {
+        Objects.requireNonNull(centre);
+        Require.positive("widthMillimetres", widthMillimetres);
+        Require.positive("heightMillimetres", heightMillimetres);
+        Require.finite("angleDegrees", angleDegrees);
+    }
+
+    @Override
+    public boolean contains(Point point) {
+        Point offset = point.minus(centre);
+        Direction along = Direction.ofDegrees(angleDegrees);
+        return Math.abs(offset.along(along)) <= widthMillimetres / 2 + EDGE_MILLIMETRES
+                && Math.abs(offset.leftOf(along)) <= heightMillimetres / 2 + EDGE_MILLIMETRES;
+    }
+
+    @Override
+    public Point targetPoint() {
+        return centre;
+    }
+
+    @Override
+    public Rectangle mirrored(double tableWidthMillimetres) {
+        Point image = new Point(centre.xMillimetres(), tableWidthMillimetres - centre.yMillimetres());
+        return new Rectangle(image, widthMillimetres, heightMillimetres, -angleDegrees);
+    }
+}

@@ -1,0 +1,20 @@
+package amberrail.core.geometry;
+
+/**
+ * An area on the table: a circle, an ellipse, a rectangle or a polygon. Its edge belongs to it (to 1e-9 mm).
+ *
+ * <p>Source: statistics/methods.md, {@code zoneShare}; target points: answers.md, "Target and arrival".
+ */
+public sealed interface Zone permits Circle, Ellipse, Rectangle, Polygon {
+    /** How far outside still counts as on the edge (mm): rounding, not generosity. */
+    double EDGE_MILLIMETRES = 1e-9;
+
+    /** Whether a ball whose centre rests at {@code point} lies in the zone. */
+    boolean contains(Point point);
+
+    /** The point that landings are measured from unless the coach moved it. */
+    Point targetPoint();
+
+    /** The zone's image in the table's long axis: y becomes {@code widthMillimetres} - y. */
+    Zone mirrored(double widthMillimetres);
+}

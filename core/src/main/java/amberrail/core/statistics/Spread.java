@@ -1,0 +1,73 @@
+package amberrail.core.statistics;
+
+import java.util.Optional;
+
+/**
+ * How far landings scatter about their mean (mm); from three landings on.
+ *
+ * @param correlation  of line with speed, -1 to 1; none unless both deviations exceed 1e-6 mm
+ * @param lineSpeed    covariance in the order line, speed (mm²)
+ * @param majorAngleDegrees direction of the greatest scatter from +x, [0, 180); none if all lie in one spot
+ * @param cepAboutMeanMillimetres radius about the mean that holds half of the fitted cloud; leaves the bias out
+ */
+public record Spread(
+        double sdLineMillimetres,
+        double sdSpeedMillimetres,
+        Interval sdLineInterval,
+        Interval sdSpeedInterval,
+        Interval biasLineInterval,
+        Interval biasSpeedInterval,
+        Estimate<Double> correlation,
+        Covariance lineSpeed,
+        double majorSdMillimetres,
+        double minorSdMillimetres,
+        Estimate<Double> majorAngleDegrees,
+        Estimate<Double> cepAboutMeanMillimetres) {
+
+    private static final double SMALLEST_SD_FOR_CORRELATION = 1e-6;
+
+    static Spread of(
+            int n,
+            Offset offset,
+            Covariance lineSpeed,
+            Covariance tableFrame,
+            Optional<Reason> degenerate,
+            double level) {
+        double sdLine = Math.sqrt(lineSpeed.first());
+        double sdSpeed = Math.sqrt(lineSpeed.second());
+        boolean oneSpot = degenerate.filter(r -> r == Reason.ZERO_SPREAD).isPresent();
+        double minor = degenerate.isPresent() ? 0 : tableFrame.minor();
+        double major = oneSpot ? 0 : tableFrame.major();
+        boolean correlated = Math.min(sdLine, sdSpeed) > SMALLEST_SD_FOR_CORRELATION;
+        return new Spread(
+                sdLine,
+                sdSpeed,
+                sdInterval(sdLine, n, level),
+                sdInterval(sdSpeed, n, level),
+                biasInterval(offset.biasLineMillimetres(), sdLine, n, level),
+                biasInterval(offset.biasSpeedMillimetres(), sdSpeed, n, level),
+                correlated
+                        ? Estimate.known(lineSpeed.mixed() / (sdLine * sdSpeed))
+                        : Estimate.notYet(Reason.ZERO_SPREAD),
+                lineSpeed,
+                Math.sqrt(major),
+                Math.sqrt(minor),
+                oneSpot ? Estimate.notYet(Reason.ZERO_SPREAD) : Estimate.known(tableFrame.majorAngleDegrees()),
+                oneSpot
+                        ? Estimate.notYet(Reason.ZERO_SPREAD)
+                        : Estimate.known(CircularErrorProbable.radiusMillimetres(major, minor)));
+    }
+
+    /** s √((n-1)/χ²) at both tails. */
+    private static Interval sdInterval(double sd, int n, double level) {
+        double tail = (1 - level) / 2;
+        return new Interval(
+                sd * Math.sqrt((n - 1) / Quantile.chiSquared(1 - tail, n - 1)),
+                sd * Math.sqrt((n - 1) / Quantile.chiSquared(tail, n - 1)));
+    }
+
+    /** b ± t s/√n. */
+    private static Interval biasInterval(double bias, double sd, int n, double level) {
+        return Interval.around(bias, Quantile.studentT(1 - (1 - level) / 2, n - 1) * sd / Math.sqrt(n));
+    }
+}

@@ -1,0 +1,43 @@
+package amberrail.core.table;
+
+import amberrail.core.geometry.Direction;
+import amberrail.core.geometry.Point;
+
+/** The four cushions by compass; the two long ones are each cut by a side pocket. */
+public enum Cushion {
+    W(new Direction(1, 0)),
+    E(new Direction(-1, 0)),
+    S(new Direction(0, 1)),
+    N(new Direction(0, -1));
+
+    private final Direction inward;
+
+    Cushion(Direction inward) {
+        this.inward = inward;
+    }
+
+    /** Unit normal of the nose line, pointing over the cloth. */
+    public Direction inward() {
+        return inward;
+    }
+
+    /** Distance of a point from this cushion's nose line (mm); negative behind it. */
+    public double distanceMillimetres(Point point, TableSpec table) {
+        return switch (this) {
+            case W -> point.xMillimetres();
+            case E -> table.lengthMillimetres() - point.xMillimetres();
+            case S -> point.yMillimetres();
+            case N -> table.widthMillimetres() - point.yMillimetres();
+        };
+    }
+
+    /** The cushion's image in the table's long axis. */
+    public Cushion mirrored() {
+        return switch (this) {
+            case W -> W;
+            case E -> E;
+            case S -> N;
+            case N -> S;
+        };
+    }
+}
