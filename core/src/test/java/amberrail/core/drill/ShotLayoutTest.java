@@ -64,10 +64,12 @@ class ShotLayoutTest {
 
     @Test
     void unequalBallsTouchAtTheirGeometricMeanDistance() {
-        ShotLayout layout = layout(
-                List.of(OBJECT_ON_CENTRE, ball("cue", BallPlacement.Role.CUE, new Position.TouchingBall("one", 250))),
-                TablePresets.PUB_7FT,
-                false);
+        Shot noPot = new Shot(
+                List.of(OBJECT_ON_CENTRE, ball("cue", BallPlacement.Role.CUE, new Position.TouchingBall("one", 180))),
+                List.of(),
+                ArrivalLine.AIM);
+        ShotLayout layout =
+                ShotLayout.of(noPot, TablePlan.of(TablePresets.PUB_7FT), TablePresets.PUB_7FT.balls(), false);
         assertThat(layout.cueBall().place().distanceMillimetres(new Point(914.5, 457)))
                 .isCloseTo(2 * Math.sqrt(23.8 * 25.4), within(1e-9));
     }
