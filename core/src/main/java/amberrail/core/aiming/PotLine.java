@@ -18,6 +18,8 @@ import amberrail.core.table.TablePlan;
  * @param aim             from the cue ball to the ghost ball
  * @param cutDegrees      theta - aim in (-180, 180]; positive: the object ball leaves to the left of the aim
  * @param cueDistanceMillimetres from the cue ball to the ghost ball, l
+ * @param objectPathEnd   where the object ball drops: the first point of its path within the capture circle
+ * @param objectDistanceMillimetres from the object ball to there
  * @param aimWindow       aims that keep the object ball inside the window used
  * @see "physics/model.md, section 9"
  */
@@ -29,6 +31,8 @@ public record PotLine(
         double cutDegrees,
         double cueDistanceMillimetres,
         double touchingMillimetres,
+        Point objectPathEnd,
+        double objectDistanceMillimetres,
         PocketWindow window,
         DirectionWindow aimWindow) {
 
@@ -49,6 +53,7 @@ public record PotLine(
         if (Math.abs(cut) >= 90) {
             throw impossible(pocket, "must need a cut under 90 degrees, not " + Math.round(Math.abs(cut)));
         }
+        Point pathEnd = dropPoint(object, objectDirection, pocket);
         return new PotLine(
                 objectDirection,
                 ghost,
@@ -57,6 +62,8 @@ public record PotLine(
                 cut,
                 cue.distanceMillimetres(ghost),
                 touching,
+                pathEnd,
+                object.distanceMillimetres(pathEnd),
                 window,
                 aimWindow(cue, object, window.used(), touching));
     }
@@ -78,6 +85,15 @@ public record PotLine(
 
     public boolean isStraight() {
         return Math.abs(cutDegrees) < STRAIGHT_BELOW_DEGREES;
+    }
+
+    /** Where the path enters the capture circle; for a path that only grazes past it, the nearest point to its centre. */
+    private static Point dropPoint(Point object, Direction path, Pocket pocket) {
+        Point toCentre = pocket.captureCentre().minus(object);
+        double along = toCentre.along(path);
+        double aside = toCentre.leftOf(path);
+        double radius = pocket.shape().captureRadiusMillimetres();
+        return object.moved(path, along - Math.sqrt(Math.max(0, radius * radius - aside * aside)));
     }
 
     private static DirectionWindow aimWindow(Point cue, Point object, DirectionWindow used, double touching) {

@@ -1,0 +1,66 @@
+package amberrail.app.attempts;
+
+import amberrail.core.attempt.Landing;
+import amberrail.core.attempt.PotOutcome;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Transient;
+import java.time.Instant;
+import java.util.UUID;
+import org.springframework.data.domain.Persistable;
+
+@Entity
+@Table(name = "attempt")
+class AttemptEntity implements Persistable<UUID> {
+    @Id
+    UUID id;
+
+    UUID sessionId;
+    String drillId;
+    int drillVersion;
+    int station;
+    boolean mirrored;
+    UUID tryId;
+    int shot;
+    long sequence;
+    String deviceId;
+    int revision;
+    boolean deleted;
+
+    @Enumerated(EnumType.STRING)
+    PotOutcome outcome;
+
+    boolean foul;
+    boolean inOff;
+    @Column(name = "landing_x_millimetres")
+    Double landingXMillimetres;
+
+    @Column(name = "landing_y_millimetres")
+    Double landingYMillimetres;
+
+
+    @Enumerated(EnumType.STRING)
+    Landing.PlacedBy placedBy;
+
+    Double placingSdMillimetres;
+    Instant playedAt;
+    boolean late;
+
+    /** The id is made by the client, so being new is known here and not from the id. */
+    @Transient
+    boolean fresh;
+
+    @Override
+    public UUID getId() {
+        return id;
+    }
+
+    @Override
+    public boolean isNew() {
+        return fresh;
+    }
+}

@@ -1,0 +1,49 @@
+package amberrail.app.attempts;
+
+import amberrail.app.attempts.AttemptBody.LandingBody;
+
+/** Between the row and the written body. */
+final class AttemptMapping {
+    private AttemptMapping() {}
+
+    static void copy(AttemptBody body, AttemptEntity row) {
+        row.station = body.station();
+        row.mirrored = body.mirrored();
+        row.tryId = body.tryId();
+        row.shot = body.shot();
+        row.sequence = body.sequence();
+        row.deviceId = body.deviceId();
+        row.revision = body.revision();
+        row.deleted = body.deleted();
+        row.outcome = body.outcome();
+        row.foul = body.foul();
+        row.inOff = body.inOff();
+        LandingBody landing = body.landing();
+        row.landingXMillimetres = landing == null ? null : landing.xMillimetres();
+        row.landingYMillimetres = landing == null ? null : landing.yMillimetres();
+        row.placedBy = landing == null ? null : landing.placedBy();
+        row.placingSdMillimetres = landing == null ? null : landing.placingSdMillimetres();
+        row.playedAt = body.playedAt();
+    }
+
+    static AttemptBody body(AttemptEntity row) {
+        LandingBody landing = row.landingXMillimetres == null
+                ? null
+                : new LandingBody(
+                        row.landingXMillimetres, row.landingYMillimetres, row.placedBy, row.placingSdMillimetres);
+        return new AttemptBody(
+                row.revision,
+                row.deleted,
+                row.station,
+                row.mirrored,
+                row.tryId,
+                row.shot,
+                row.sequence,
+                row.deviceId,
+                row.outcome,
+                row.foul,
+                row.inOff,
+                landing,
+                row.playedAt);
+    }
+}

@@ -1,0 +1,75 @@
+package amberrail.app.drills;
+
+import amberrail.app.kit.PointView;
+import amberrail.app.web.MayBeMissing;
+import amberrail.core.aiming.PotLine;
+import amberrail.core.attempt.Judge;
+import amberrail.core.attempt.PotOutcome;
+import amberrail.core.drill.BallPlacement;
+import amberrail.core.drill.ShotLayout;
+import amberrail.core.table.PocketName;
+import amberrail.core.table.TableSpec;
+import java.util.List;
+
+/**
+ * A shot as it lies on one table.
+ *
+ * @param outcomeSides whether the keys say thick and thin or left and right
+ */
+public record ShotView(
+        List<BallView> balls,
+        @MayBeMissing PotView pot,
+        @MayBeMissing ZoneView zone,
+        PointView target,
+        double arrivalDegrees,
+        PotOutcome.Sides outcomeSides) {
+
+    /** One ball. */
+    public record BallView(String label, BallPlacement.Role role, double diameterMillimetres, PlaceView at) {}
+
+    /** The pot that is asked. */
+    public record PotView(
+            PocketName pocket,
+            PointView ghostBall,
+            PointView objectPathEnd,
+            double aimDegrees,
+            double cutDegrees,
+            double coveredFraction,
+            double cueDistanceMillimetres,
+            double objectDistanceMillimetres,
+            double allowedAimMilliradians) {}
+
+    /** The circle in which the cue ball shall rest. */
+    public record ZoneView(PlaceView centre, double radiusMillimetres) {}
+
+    static ShotView of(ShotLayout layout, TableSpec table) {
+        return new ShotView(
+                layout.balls().stream()
+                        .map(ball -> new BallView(
+                                ball.label(),
+                                ball.role(),
+                                ball.spec().diameterMillimetres(),
+                                PlaceView.of(ball.place(), table)))
+                        .toList(),
+                layout.potLine().map(pot -> pot(layout, pot)).orElse(null),
+                layout.zone()
+                        .map(zone -> new ZoneView(PlaceView.of(zone.centre(), table), zone.radiusMillimetres()))
+                        .orElse(null),
+                PointView.of(layout.target()),
+                layout.arrival().degrees(),
+                Judge.sides(layout));
+    }
+
+    private static PotView pot(ShotLayout layout, PotLine pot) {
+        return new PotView(
+                layout.pocket().orElseThrow(),
+                PointView.of(pot.ghostBall()),
+                PointView.of(pot.objectPathEnd()),
+                pot.aim().degrees(),
+                pot.cutDegrees(),
+                pot.fraction(),
+                pot.cueDistanceMillimetres(),
+                pot.objectDistanceMillimetres(),
+                1000 * Math.toRadians(pot.aimWindow().widthDegrees()));
+    }
+}

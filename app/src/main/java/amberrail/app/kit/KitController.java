@@ -1,0 +1,38 @@
+package amberrail.app.kit;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The club's tables; everyone signed in may see them. */
+@RestController
+@RequestMapping("/api/v1/tables")
+class KitController {
+    private final KitService kit;
+
+    KitController(KitService kit) {
+        this.kit = kit;
+    }
+
+    /** A table in a list. */
+    record TableView(UUID id, String name, String presetId) {}
+
+    /** A table to draw. */
+    record TableDetail(UUID id, String name, int version, TableDrawing drawing) {}
+
+    @GetMapping
+    List<TableView> tables() {
+        return kit.tables().stream()
+                .map(table -> new TableView(table.id(), table.name(), table.spec().id()))
+                .toList();
+    }
+
+    @GetMapping("/{id}")
+    TableDetail table(@PathVariable UUID id) {
+        KitService.ClubTable table = kit.table(id);
+        return new TableDetail(table.id(), table.name(), table.version(), TableDrawing.of(table.spec()));
+    }
+}

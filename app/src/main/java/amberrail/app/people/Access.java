@@ -1,0 +1,40 @@
+package amberrail.app.people;
+
+import amberrail.app.web.Missing;
+import amberrail.app.web.NotAllowed;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+
+/** Who may touch whose data: students their own, coaches their students', nobody else's. */
+@Service
+public class Access {
+    private final CoachingRepository coachings;
+
+    Access(CoachingRepository coachings) {
+        this.coachings = coachings;
+    }
+
+    /** {@link Missing}, the same as for an unknown id, unless this person is the student or coaches them. */
+    public void requireStudent(SignedIn who, UUID studentId) {
+        boolean self = who.accountId().equals(studentId) && who.role() == Role.STUDENT;
+        if (!self && !coaches(who, studentId)) {
+            throw new Missing("student");
+        }
+    }
+
+    public void requireCoach(SignedIn who) {
+        if (!who.isCoach()) {
+            throw new NotAllowed("Only a coach can do this.");
+        }
+    }
+
+    public void requireHeadCoach(SignedIn who) {
+        if (!who.headCoach()) {
+            throw new NotAllowed("Only the head coach can do this.");
+        }
+    }
+
+    boolean coaches(SignedIn who, UUID studentId) {
+        return who.isCoach() && coachings.existsById(new CoachingEntity.Key(who.accountId(), studentId));
+    }
+}

@@ -1,0 +1,50 @@
+package amberrail.app.people;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.UUID;
+
+@Entity
+@Table(name = "account")
+class AccountEntity {
+    @Id
+    UUID id;
+
+    String name;
+    String signInName;
+    String passwordHash;
+
+    @Enumerated(EnumType.STRING)
+    Role role;
+
+    boolean headCoach;
+
+    @Enumerated(EnumType.STRING)
+    Preferences.Dialect dialect;
+
+    @Enumerated(EnumType.STRING)
+    Preferences.LengthUnit lengthUnit;
+
+    @Enumerated(EnumType.STRING)
+    Preferences.Theme theme;
+
+    Instant createdAt;
+
+    Preferences preferences() {
+        return new Preferences(dialect, lengthUnit, theme);
+    }
+
+    void setPreferences(Preferences preferences) {
+        dialect = preferences.dialect();
+        lengthUnit = preferences.lengthUnit();
+        theme = preferences.theme();
+    }
+
+    SignedIn signedIn() {
+        return new SignedIn(id, role, headCoach);
+    }
+}

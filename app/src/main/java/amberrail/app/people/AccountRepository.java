@@ -1,0 +1,19 @@
+package amberrail.app.people;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface AccountRepository extends JpaRepository<AccountEntity, UUID> {
+    Optional<AccountEntity> findBySignInName(String signInName);
+
+    boolean existsBySignInName(String signInName);
+
+    List<AccountEntity> findByRoleOrderByName(Role role);
+
+    @Query("select a from AccountEntity a, CoachingEntity c"
+            + " where c.id.studentId = a.id and c.id.coachId = :coachId order by a.name")
+    List<AccountEntity> studentsOf(UUID coachId);
+}

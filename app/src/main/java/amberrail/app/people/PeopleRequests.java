@@ -1,0 +1,44 @@
+package amberrail.app.people;
+
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.UUID;
+
+/** Bodies that people send about people. */
+public final class PeopleRequests {
+    private PeopleRequests() {}
+
+    /** A new person's name. */
+    public record NewPerson(@NotBlank(message = "must not be empty") @Size(max = 80) String name) {}
+
+    /** Name and password to sign in with from now on. */
+    public record NewSignIn(
+            @NotNull @Pattern(
+                            regexp = "[\\p{L}\\p{N}._@ -]{2,60}",
+                            message = "must have 2 to 60 letters, digits, dots, hyphens or spaces")
+                    String signInName,
+            @NotNull @Size(min = 10, max = 200, message = "must have 10 to 200 characters") String password) {}
+
+    /** The first coach of an empty club. */
+    public record FirstCoach(
+            @NotBlank(message = "must not be empty") @Size(max = 80) String name,
+            @NotNull @Pattern(
+                            regexp = "[\\p{L}\\p{N}._@ -]{2,60}",
+                            message = "must have 2 to 60 letters, digits, dots, hyphens or spaces")
+                    String signInName,
+            @NotNull @Size(min = 10, max = 200, message = "must have 10 to 200 characters") String password) {}
+
+    /** A person and the path of their one-time link, shown once. */
+    public record InvitedView(UUID id, String name, String linkPath) {
+        static InvitedView of(PeopleService.Invited invited) {
+            return new InvitedView(
+                    invited.person().id(), invited.person().name(), "/invitation/" + invited.token());
+        }
+    }
+
+    /** A student and the ids of their coaches. */
+    public record RosterEntry(UUID id, String name, List<UUID> coachIds) {}
+}

@@ -1,0 +1,7 @@
+package amberrail.app.people;
+
+/** What an account is for. */
+public enum Role {
+    COACH,
+    STUDENT
+}

@@ -1,0 +1,122 @@
+package amberrail.app.review;
+
+import amberrail.app.kit.PointView;
+import amberrail.app.web.MayBeMissing;
+import amberrail.core.statistics.BiasTest;
+import amberrail.core.statistics.Dispersion;
+import amberrail.core.statistics.Estimate;
+import amberrail.core.statistics.Interval;
+import amberrail.core.statistics.Offset;
+import amberrail.core.statistics.Proportion;
+import amberrail.core.statistics.Reason;
+import amberrail.core.statistics.Spread;
+import amberrail.core.statistics.SpreadEllipse;
+
+/** Core's statistics as they are sent: a figure that cannot be given is left out and its reason is there. */
+final class Figures {
+    private Figures() {}
+
+    /** A share with its interval. */
+    record ShareView(
+            int successes,
+            int trials,
+            @MayBeMissing Double rate,
+            double lower,
+            double upper,
+            @MayBeMissing Reason reason) {
+        static ShareView of(Proportion share) {
+            return new ShareView(
+                    share.successes(),
+                    share.trials(),
+                    share.rate().value().orElse(null),
+                    share.interval().lower(),
+                    share.interval().upper(),
+                    share.rate().reason().orElse(null));
+        }
+    }
+
+    /** A range at 95 %. */
+    record IntervalView(double lower, double upper) {
+        static IntervalView of(Interval interval) {
+            return new IntervalView(interval.lower(), interval.upper());
+        }
+    }
+
+    /** An ellipse around the mean. */
+    record EllipseView(double semiMajorMillimetres, double semiMinorMillimetres, double angleDegrees) {
+        static EllipseView of(SpreadEllipse ellipse) {
+            return new EllipseView(
+                    ellipse.semiMajorMillimetres(), ellipse.semiMinorMillimetres(), ellipse.angleDegrees());
+        }
+    }
+
+    /** Mean landing and bias. */
+    record OffsetView(
+            PointView mean,
+            double biasLineMillimetres,
+            double biasSpeedMillimetres,
+            double radialMeanMillimetres,
+            double radialMedianMillimetres) {
+        static OffsetView of(Offset offset) {
+            return new OffsetView(
+                    PointView.of(offset.mean()),
+                    offset.biasLineMillimetres(),
+                    offset.biasSpeedMillimetres(),
+                    offset.radialMeanMillimetres(),
+                    offset.radialMedianMillimetres());
+        }
+    }
+
+    /** Standard deviations with their intervals. */
+    record SpreadView(
+            double sdLineMillimetres,
+            double sdSpeedMillimetres,
+            IntervalView sdLineInterval,
+            IntervalView sdSpeedInterval,
+            IntervalView biasLineInterval,
+            IntervalView biasSpeedInterval) {
+        static SpreadView of(Spread spread) {
+            return new SpreadView(
+                    spread.sdLineMillimetres(),
+                    spread.sdSpeedMillimetres(),
+                    IntervalView.of(spread.sdLineInterval()),
+                    IntervalView.of(spread.sdSpeedInterval()),
+                    IntervalView.of(spread.biasLineInterval()),
+                    IntervalView.of(spread.biasSpeedInterval()));
+        }
+    }
+
+    /** Whether the bias is real. */
+    record BiasView(double p, boolean real) {
+        static BiasView of(BiasTest test) {
+            return new BiasView(test.p(), test.real());
+        }
+    }
+
+    /** Everything about where the landings of made pots lie. */
+    record DispersionView(
+            int landings,
+            @MayBeMissing OffsetView offset,
+            @MayBeMissing SpreadView spread,
+            @MayBeMissing EllipseView spread50,
+            @MayBeMissing EllipseView spread95,
+            @MayBeMissing EllipseView meanEllipse,
+            @MayBeMissing BiasView bias,
+            @MayBeMissing Reason reason) {
+        static DispersionView of(Dispersion dispersion) {
+            return new DispersionView(
+                    dispersion.landings(),
+                    orNull(dispersion.offset().map(OffsetView::of)),
+                    orNull(dispersion.spread().map(SpreadView::of)),
+                    orNull(dispersion.spread50().map(EllipseView::of)),
+                    orNull(dispersion.spread95().map(EllipseView::of)),
+                    orNull(dispersion.meanEllipse().map(EllipseView::of)),
+                    orNull(dispersion.biasTest().map(BiasView::of)),
+                    dispersion.reason().orElse(null));
+        }
+    }
+
+    private static <T> T orNull(Estimate<T> estimate) {
+        return estimate.value().orElse(null);
+    }
+}

@@ -1,0 +1,147 @@
+package amberrail.app.review;
+
+import amberrail.app.attempts.AttemptService;
+import amberrail.app.attempts.AttemptView;
+import amberrail.app.attempts.RecordedAttempt;
+import amberrail.app.drills.DrillCatalogue;
+import amberrail.app.drills.DrillOnTable;
+import amberrail.app.drills.ShotView;
+import amberrail.app.kit.TableDrawing;
+import amberrail.app.people.PeopleService;
+import amberrail.app.people.SignedIn;
+import amberrail.app.review.Figures.DispersionView;
+import amberrail.app.review.Figures.ShareView;
+import amberrail.app.sessions.PracticeSession;
+import amberrail.app.sessions.SessionService;
+import amberrail.app.sessions.SessionView;
+import amberrail.core.attempt.PotOutcome;
+import amberrail.core.drill.Drill;
+import amberrail.core.drill.ShotLayout;
+import amberrail.core.drill.TryResult;
+import amberrail.core.geometry.Point;
+import amberrail.core.statistics.Dispersion;
+import amberrail.core.statistics.PottingResult;
+import amberrail.core.statistics.Proportion;
+import amberrail.core.statistics.ZoneShare;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Predicate;
+import org.springframework.stereotype.Service;
+
+/** Picks one station and side of a session and asks core for its figures. */
+@Service
+class ReviewService {
+    private final SessionService sessions;
+    private final AttemptService attempts;
+    private final DrillCatalogue drills;
+    private final PeopleService people;
+
+    ReviewService(SessionService sessions, AttemptService attempts, DrillCatalogue drills, PeopleService people) {
+        this.sessions = sessions;
+        this.attempts = attempts;
+        this.drills = drills;
+        this.people = people;
+    }
+
+    /** Without a station: the group with the most attempts. */
+    ReviewView review(SignedIn who, UUID sessionId, Optional<Integer> station, boolean mirrored) {
+        PracticeSession session = sessions.find(who, sessionId);
+        Drill drill = drills.byId(session.drillId());
+        List<RecordedAttempt> all = attempts.ofSession(session);
+        List<ReviewView.GroupView> groups = groups(drill, all);
+        ReviewView.GroupView chosen = station.map(index ->
+                        new ReviewView.GroupView(index, drill.station(index).name(), mirrored, 0))
+                .orElseGet(() -> largest(groups, drill));
+        ShotLayout layout =
+                drills.layout(drill, chosen.station(), 0, chosen.mirrored(), session.table());
+        List<RecordedAttempt> shown = all.stream()
+                .filter(a -> a.body().station() == chosen.station() && a.body().mirrored() == chosen.mirrored())
+                .toList();
+        SessionView heading = SessionView.of(
+                session, people.person(session.studentId()).name(), drill.title());
+        var onTable = DrillOnTable.of(drills, drill, session.table()).stations().get(chosen.station());
+        return assemble(
+                heading,
+                TableDrawing.of(session.table()),
+                groups,
+                chosen,
+                layout,
+                (chosen.mirrored() ? onTable.mirror() : onTable.original()).get(0),
+                shown);
+    }
+
+    private static ReviewView assemble(
+            SessionView heading,
+            TableDrawing table,
+            List<ReviewView.GroupView> groups,
+            ReviewView.GroupView chosen,
+            ShotLayout layout,
+            ShotView shot,
+            List<RecordedAttempt> shown) {
+        List<PottingResult> results =
+                shown.stream().map(a -> a.body().toAttempt().result()).toList();
+        List<PottingResult> made =
+                results.stream().filter(r -> r.pot() == PottingResult.Pot.MADE).toList();
+        List<Point> landings = made.stream().flatMap(r -> r.landing().stream()).toList();
+        int madeInOffs = count(made, PottingResult::inOff);
+        int successes = count(shown, a -> a.judgement().result() == TryResult.SUCCESS);
+        int judged = count(shown, a -> a.judgement().result() != TryResult.NOT_JUDGED);
+        return new ReviewView(
+                heading,
+                table,
+                groups,
+                chosen.station(),
+                chosen.stationName(),
+                chosen.mirrored(),
+                shot,
+                shown.stream().map(AttemptView::of).toList(),
+                outcomes(shown),
+                count(results, PottingResult::inOff),
+                count(results, PottingResult::foul),
+                count(results, r -> r.landing().isEmpty() && !r.inOff()),
+                count(results, r -> r.pot() != PottingResult.Pot.MADE && r.landing().isPresent()),
+                ShareView.of(Proportion.of(made.size(), results.size())),
+                layout.zone()
+                        .map(zone -> ShareView.of(
+                                ZoneShare.of(zone, landings, madeInOffs, Proportion.DEFAULT_LEVEL).share()))
+                        .orElse(null),
+                ShareView.of(Proportion.of(successes, judged)),
+                DispersionView.of(
+                        Dispersion.of(layout.target(), layout.arrival(), landings, Proportion.DEFAULT_LEVEL)));
+    }
+
+    private static Map<PotOutcome, Integer> outcomes(List<RecordedAttempt> shown) {
+        Map<PotOutcome, Integer> counted = new EnumMap<>(PotOutcome.class);
+        shown.forEach(a -> counted.merge(a.body().outcome(), 1, Integer::sum));
+        return counted;
+    }
+
+    private static List<ReviewView.GroupView> groups(Drill drill, List<RecordedAttempt> all) {
+        List<ReviewView.GroupView> groups = new ArrayList<>();
+        for (int station = 0; station < drill.stations().size(); station++) {
+            for (boolean mirrored : new boolean[] {false, true}) {
+                int wanted = station;
+                int n = count(all, a -> a.body().station() == wanted && a.body().mirrored() == mirrored);
+                if (n > 0) {
+                    groups.add(new ReviewView.GroupView(
+                            station, drill.station(station).name(), mirrored, n));
+                }
+            }
+        }
+        return groups;
+    }
+
+    private static ReviewView.GroupView largest(List<ReviewView.GroupView> groups, Drill drill) {
+        return groups.stream()
+                .reduce((a, b) -> b.attempts() > a.attempts() ? b : a)
+                .orElseGet(() -> new ReviewView.GroupView(0, drill.station(0).name(), false, 0));
+    }
+
+    private static <T> int count(List<T> items, Predicate<T> test) {
+        return (int) items.stream().filter(test).count();
+    }
+}

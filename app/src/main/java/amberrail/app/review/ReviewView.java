@@ -1,0 +1,43 @@
+package amberrail.app.review;
+
+import amberrail.app.attempts.AttemptView;
+import amberrail.app.drills.ShotView;
+import amberrail.app.kit.TableDrawing;
+import amberrail.app.review.Figures.DispersionView;
+import amberrail.app.review.Figures.ShareView;
+import amberrail.app.sessions.SessionView;
+import amberrail.app.web.MayBeMissing;
+import amberrail.core.attempt.PotOutcome;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * The review of one session at one station and side.
+ *
+ * @param groups      every station and side that has attempts, and how many
+ * @param outcomes    attempts by outcome
+ * @param inZone      landings of made pots inside the zone, in-offs counted as outside; left out where no zone is asked
+ * @param successes   whole successes as the judge saw them
+ */
+record ReviewView(
+        SessionView session,
+        TableDrawing table,
+        List<GroupView> groups,
+        int station,
+        String stationName,
+        boolean mirrored,
+        ShotView shot,
+        List<AttemptView> attempts,
+        Map<PotOutcome, Integer> outcomes,
+        int inOffs,
+        int fouls,
+        int landingsNotSeen,
+        int missedWithLanding,
+        ShareView potted,
+        @MayBeMissing ShareView inZone,
+        ShareView successes,
+        DispersionView dispersion) {
+
+    /** A station and side that can be looked at. */
+    record GroupView(int station, String stationName, boolean mirrored, int attempts) {}
+}

@@ -1,0 +1,10 @@
+package amberrail.app.sessions;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface PracticeSessionRepository extends JpaRepository<PracticeSessionEntity, UUID> {
+    List<PracticeSessionEntity> findByStudentIdOrderByStartedAtDesc(UUID studentId, Limit limit);
+}
