@@ -5,8 +5,8 @@ create table account (
     password_hash  varchar(255),
     role           varchar(10)  not null check (role in ('COACH', 'STUDENT')),
     head_coach     boolean      not null,
-    dialect        varchar(10)  not null,
-    length_unit    varchar(10)  not null,
+    dialect        varchar(20)  not null,
+    length_unit    varchar(20)  not null,
     theme          varchar(10)  not null,
     created_at     timestamp(3) with time zone not null
 );
@@ -83,12 +83,12 @@ create table attempt (
     device_id              varchar(60) not null,
     revision               integer not null,
     deleted                boolean not null,
-    outcome                varchar(20) not null,
+    outcome                varchar(40) not null,
     foul                   boolean not null,
     in_off                 boolean not null,
     landing_x_millimetres  double precision,
     landing_y_millimetres  double precision,
-    placed_by              varchar(10),
+    placed_by              varchar(20),
     placing_sd_millimetres double precision,
     played_at              timestamp(3) with time zone not null,
     late                   boolean not null

@@ -31,8 +31,7 @@ class AttemptController {
     private final DrillCatalogue drills;
     private final PeopleService people;
 
-    AttemptController(
-            AttemptService attempts, SessionService sessions, DrillCatalogue drills, PeopleService people) {
+    AttemptController(AttemptService attempts, SessionService sessions, DrillCatalogue drills, PeopleService people) {
         this.attempts = attempts;
         this.sessions = sessions;
         this.drills = drills;
@@ -73,8 +72,7 @@ class AttemptController {
             @Valid @RequestBody AttemptBody body) {
         RecordedAttempt recorded = writeOnce(who, sessionId, id, body);
         PracticeSession session = sessions.find(who, sessionId);
-        return new AttemptWritten(
-                AttemptView.of(recorded), standing(session, body.station(), body.mirrored()));
+        return new AttemptWritten(AttemptView.of(recorded), standing(session, body.station(), body.mirrored()));
     }
 
     /** The same first PUT twice at the same moment: the loser of the race reads what the winner wrote. */

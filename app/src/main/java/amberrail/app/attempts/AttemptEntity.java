@@ -36,12 +36,12 @@ class AttemptEntity implements Persistable<UUID> {
 
     boolean foul;
     boolean inOff;
+
     @Column(name = "landing_x_millimetres")
     Double landingXMillimetres;
 
     @Column(name = "landing_y_millimetres")
     Double landingYMillimetres;
-
 
     @Enumerated(EnumType.STRING)
     Landing.PlacedBy placedBy;

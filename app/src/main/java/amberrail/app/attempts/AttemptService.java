@@ -107,8 +107,7 @@ public class AttemptService {
     @Transactional(readOnly = true)
     public RuleProgress progress(PracticeSession session, int station, boolean mirrored) {
         List<TryResult> tries = attempts
-                .findBySessionIdAndStationAndMirroredOrderBySequenceAscDeviceIdAscIdAsc(
-                        session.id(), station, mirrored)
+                .findBySessionIdAndStationAndMirroredOrderBySequenceAscDeviceIdAscIdAsc(session.id(), station, mirrored)
                 .stream()
                 .filter(row -> !row.deleted)
                 .map(row -> recorded(session, row).judgement().result())

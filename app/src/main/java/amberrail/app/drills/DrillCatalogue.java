@@ -32,8 +32,7 @@ public class DrillCatalogue {
     }
 
     /** Which shot, on which numbers. */
-    private record LayoutKey(
-            String drillId, int version, int station, int shot, boolean mirrored, TableSpec table) {}
+    private record LayoutKey(String drillId, int version, int station, int shot, boolean mirrored, TableSpec table) {}
 
     public List<Drill> all() {
         return drills;

@@ -4,7 +4,8 @@ import amberrail.app.web.MayBeMissing;
 import amberrail.core.drill.AdvancingRule;
 
 /** An advancing rule to be put in words by whoever shows it. */
-public record RuleView(Kind kind, int successes, @MayBeMissing Integer outOf, int capTries) {
+public record RuleView(
+        Kind kind, int successes, @MayBeMissing Integer outOf, int capTries) {
     /** Which words. */
     public enum Kind {
         IN_A_ROW,

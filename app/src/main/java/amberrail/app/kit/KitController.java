@@ -26,7 +26,8 @@ class KitController {
     @GetMapping
     List<TableView> tables() {
         return kit.tables().stream()
-                .map(table -> new TableView(table.id(), table.name(), table.spec().id()))
+                .map(table ->
+                        new TableView(table.id(), table.name(), table.spec().id()))
                 .toList();
     }
 

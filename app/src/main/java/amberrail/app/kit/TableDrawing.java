@@ -59,7 +59,9 @@ public record TableDrawing(
                                 pocket.shape().captureRadiusMillimetres()))
                         .toList(),
                 markings.sights().stream().map(PointView::of).toList(),
-                markings.spots().stream().map(spot -> PointView.of(spot.place())).toList(),
+                markings.spots().stream()
+                        .map(spot -> PointView.of(spot.place()))
+                        .toList(),
                 List.of(
                         PointView.of(markings.headLine().start()),
                         PointView.of(markings.headLine().end())),

@@ -12,30 +12,39 @@ public final class PeopleRequests {
     private PeopleRequests() {}
 
     /** A new person's name. */
-    public record NewPerson(@NotBlank(message = "must not be empty") @Size(max = 80) String name) {}
+    public record NewPerson(
+            @NotBlank(message = "must not be empty") @Size(max = 80)
+            String name) {}
 
     /** Name and password to sign in with from now on. */
     public record NewSignIn(
-            @NotNull @Pattern(
-                            regexp = "[\\p{L}\\p{N}._@ -]{2,60}",
-                            message = "must have 2 to 60 letters, digits, dots, hyphens or spaces")
-                    String signInName,
-            @NotNull @Size(min = 10, max = 200, message = "must have 10 to 200 characters") String password) {}
+            @NotNull
+            @Pattern(
+                    regexp = "[\\p{L}\\p{N}._@ -]{2,60}",
+                    message = "must have 2 to 60 letters, digits, dots, hyphens or spaces")
+            String signInName,
+
+            @NotNull @Size(min = 10, max = 200, message = "must have 10 to 200 characters")
+            String password) {}
 
     /** The first coach of an empty club. */
     public record FirstCoach(
-            @NotBlank(message = "must not be empty") @Size(max = 80) String name,
-            @NotNull @Pattern(
-                            regexp = "[\\p{L}\\p{N}._@ -]{2,60}",
-                            message = "must have 2 to 60 letters, digits, dots, hyphens or spaces")
-                    String signInName,
-            @NotNull @Size(min = 10, max = 200, message = "must have 10 to 200 characters") String password) {}
+            @NotBlank(message = "must not be empty") @Size(max = 80)
+            String name,
+
+            @NotNull
+            @Pattern(
+                    regexp = "[\\p{L}\\p{N}._@ -]{2,60}",
+                    message = "must have 2 to 60 letters, digits, dots, hyphens or spaces")
+            String signInName,
+
+            @NotNull @Size(min = 10, max = 200, message = "must have 10 to 200 characters")
+            String password) {}
 
     /** A person and the path of their one-time link, shown once. */
     public record InvitedView(UUID id, String name, String linkPath) {
         static InvitedView of(PeopleService.Invited invited) {
-            return new InvitedView(
-                    invited.person().id(), invited.person().name(), "/invitation/" + invited.token());
+            return new InvitedView(invited.person().id(), invited.person().name(), "/invitation/" + invited.token());
         }
     }
 

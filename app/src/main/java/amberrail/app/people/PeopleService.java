@@ -79,19 +79,25 @@ public class PeopleService {
     @Transactional(readOnly = true)
     public List<PersonView> studentsOf(SignedIn coach) {
         access.requireCoach(coach);
-        return accounts.studentsOf(coach.accountId()).stream().map(PersonView::of).toList();
+        return accounts.studentsOf(coach.accountId()).stream()
+                .map(PersonView::of)
+                .toList();
     }
 
     @Transactional(readOnly = true)
     public List<PersonView> coaches(SignedIn who) {
         access.requireCoach(who);
-        return accounts.findByRoleOrderByName(Role.COACH).stream().map(PersonView::of).toList();
+        return accounts.findByRoleOrderByName(Role.COACH).stream()
+                .map(PersonView::of)
+                .toList();
     }
 
     @Transactional(readOnly = true)
     public List<PersonView> allStudents(SignedIn who) {
         access.requireHeadCoach(who);
-        return accounts.findByRoleOrderByName(Role.STUDENT).stream().map(PersonView::of).toList();
+        return accounts.findByRoleOrderByName(Role.STUDENT).stream()
+                .map(PersonView::of)
+                .toList();
     }
 
     @Transactional(readOnly = true)

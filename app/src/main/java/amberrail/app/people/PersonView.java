@@ -9,7 +9,6 @@ import java.util.UUID;
  */
 public record PersonView(UUID id, String name, Role role, boolean headCoach, boolean canSignIn) {
     static PersonView of(AccountEntity account) {
-        return new PersonView(
-                account.id, account.name, account.role, account.headCoach, account.passwordHash != null);
+        return new PersonView(account.id, account.name, account.role, account.headCoach, account.passwordHash != null);
     }
 }

@@ -3,7 +3,10 @@ package amberrail.app.people;
 import jakarta.validation.constraints.NotNull;
 
 /** How a person reads the application: words of the game, unit of length, light or dark. */
-public record Preferences(@NotNull Dialect dialect, @NotNull LengthUnit lengthUnit, @NotNull Theme theme) {
+public record Preferences(
+        @NotNull Dialect dialect,
+        @NotNull LengthUnit lengthUnit,
+        @NotNull Theme theme) {
     static final Preferences DEFAULT = new Preferences(Dialect.POOL, LengthUnit.CENTIMETRES, Theme.SYSTEM);
 
     /** Words of the game. */

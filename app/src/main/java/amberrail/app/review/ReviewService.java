@@ -56,13 +56,12 @@ class ReviewService {
         ReviewView.GroupView chosen = station.map(index ->
                         new ReviewView.GroupView(index, drill.station(index).name(), mirrored, 0))
                 .orElseGet(() -> largest(groups, drill));
-        ShotLayout layout =
-                drills.layout(drill, chosen.station(), 0, chosen.mirrored(), session.table());
+        ShotLayout layout = drills.layout(drill, chosen.station(), 0, chosen.mirrored(), session.table());
         List<RecordedAttempt> shown = all.stream()
                 .filter(a -> a.body().station() == chosen.station() && a.body().mirrored() == chosen.mirrored())
                 .toList();
-        SessionView heading = SessionView.of(
-                session, people.person(session.studentId()).name(), drill.title());
+        SessionView heading =
+                SessionView.of(session, people.person(session.studentId()).name(), drill.title());
         var onTable = DrillOnTable.of(drills, drill, session.table()).stations().get(chosen.station());
         return assemble(
                 heading,
@@ -103,11 +102,13 @@ class ReviewService {
                 count(results, PottingResult::inOff),
                 count(results, PottingResult::foul),
                 count(results, r -> r.landing().isEmpty() && !r.inOff()),
-                count(results, r -> r.pot() != PottingResult.Pot.MADE && r.landing().isPresent()),
+                count(
+                        results,
+                        r -> r.pot() != PottingResult.Pot.MADE && r.landing().isPresent()),
                 ShareView.of(Proportion.of(made.size(), results.size())),
                 layout.zone()
-                        .map(zone -> ShareView.of(
-                                ZoneShare.of(zone, landings, madeInOffs, Proportion.DEFAULT_LEVEL).share()))
+                        .map(zone -> ShareView.of(ZoneShare.of(zone, landings, madeInOffs, Proportion.DEFAULT_LEVEL)
+                                .share()))
                         .orElse(null),
                 ShareView.of(Proportion.of(successes, judged)),
                 DispersionView.of(

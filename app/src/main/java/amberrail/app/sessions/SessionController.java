@@ -35,7 +35,10 @@ class SessionController {
     }
 
     /** Whose practice, which drill, at which table. */
-    record NewSession(@NotNull UUID studentId, @NotNull @Size(max = 60) String drillId, @NotNull UUID tableId) {}
+    record NewSession(
+            @NotNull UUID studentId,
+            @NotNull @Size(max = 60) String drillId,
+            @NotNull UUID tableId) {}
 
     @PostMapping("/sessions")
     @ResponseStatus(HttpStatus.CREATED)

@@ -63,7 +63,8 @@ class SecurityConfig {
                                         ? "This page is out of date. Try again."
                                         : "You may not do this.")))
                 .headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_SECURITY_POLICY))
-                        .referrerPolicy(referrer -> referrer.policy(ReferrerPolicyHeaderWriter.ReferrerPolicy.NO_REFERRER))
+                        .referrerPolicy(
+                                referrer -> referrer.policy(ReferrerPolicyHeaderWriter.ReferrerPolicy.NO_REFERRER))
                         .permissionsPolicyHeader(policy -> policy.policy("camera=(), microphone=(), geolocation=()"))
                         .frameOptions(frame -> frame.deny())
                         .contentTypeOptions(Customizer.withDefaults()))

@@ -48,7 +48,9 @@ class SignInController {
     record ClubState(boolean needsFirstCoach) {}
 
     /** Name and password as typed. */
-    record Credentials(@NotNull @Size(max = 60) String signInName, @NotNull @Size(max = 200) String password) {}
+    record Credentials(
+            @NotNull @Size(max = 60) String signInName,
+            @NotNull @Size(max = 200) String password) {}
 
     /** The person signed in, with their settings. */
     record Me(PersonView person, Preferences preferences) {}
@@ -59,10 +61,8 @@ class SignInController {
     }
 
     @PostMapping("/club/first-coach")
-    Me firstCoach(
-            @Valid @RequestBody FirstCoach body, HttpServletRequest request, HttpServletResponse response) {
-        return welcome(
-                people.createFirstCoach(body.name(), body.signInName(), body.password()), request, response);
+    Me firstCoach(@Valid @RequestBody FirstCoach body, HttpServletRequest request, HttpServletResponse response) {
+        return welcome(people.createFirstCoach(body.name(), body.signInName(), body.password()), request, response);
     }
 
     @PostMapping("/sign-in")
@@ -115,8 +115,7 @@ class SignInController {
         }
         var authority = new SimpleGrantedAuthority("ROLE_" + who.role());
         SecurityContext context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(
-                UsernamePasswordAuthenticationToken.authenticated(who, null, List.of(authority)));
+        context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(who, null, List.of(authority)));
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, request, response);
         return me(who);

@@ -39,9 +39,11 @@ class SignInThrottle {
     }
 
     private void take(String key, int capacity) {
-        Bucket bucket = buckets.get(key, k -> Bucket.builder()
-                .addLimit(bandwidth -> bandwidth.capacity(capacity).refillGreedy(capacity, limit.per()))
-                .build());
+        Bucket bucket = buckets.get(
+                key,
+                k -> Bucket.builder()
+                        .addLimit(bandwidth -> bandwidth.capacity(capacity).refillGreedy(capacity, limit.per()))
+                        .build());
         ConsumptionProbe probe = bucket.tryConsumeAndReturnRemaining(1);
         if (!probe.isConsumed()) {
             throw new TooManyTries(Duration.ofNanos(probe.getNanosToWaitForRefill()));

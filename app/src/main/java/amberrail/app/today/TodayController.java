@@ -28,8 +28,7 @@ class TodayController {
     private final AttemptService attempts;
     private final DrillCatalogue drills;
 
-    TodayController(
-            PeopleService people, SessionService sessions, AttemptService attempts, DrillCatalogue drills) {
+    TodayController(PeopleService people, SessionService sessions, AttemptService attempts, DrillCatalogue drills) {
         this.people = people;
         this.sessions = sessions;
         this.attempts = attempts;
@@ -40,15 +39,17 @@ class TodayController {
     record SessionLine(SessionView session, int attempts, int potted) {}
 
     /** One student, latest sessions first. */
-    record StudentLine(PersonView student, List<SessionLine> sessions, @MayBeMissing UUID openSessionId) {}
+    record StudentLine(
+            PersonView student,
+            List<SessionLine> sessions,
+            @MayBeMissing UUID openSessionId) {}
 
     /** The first screen. */
     record TodayView(List<StudentLine> students) {}
 
     @GetMapping
     TodayView today(@AuthenticationPrincipal SignedIn who) {
-        List<PersonView> shown =
-                who.isCoach() ? people.studentsOf(who) : List.of(people.person(who.accountId()));
+        List<PersonView> shown = who.isCoach() ? people.studentsOf(who) : List.of(people.person(who.accountId()));
         return new TodayView(shown.stream().map(student -> line(who, student)).toList());
     }
 

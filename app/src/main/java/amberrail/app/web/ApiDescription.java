@@ -61,7 +61,6 @@ class ApiDescription {
         };
     }
 
-
     private static Schema<?> markRequired(Schema<?> schema) {
         Map<String, Schema> properties = schema.getProperties();
         if (properties == null) {
@@ -74,7 +73,10 @@ class ApiDescription {
                 required.add(name);
             }
         });
-        schema.setRequired(required.isEmpty() ? null : new ArrayList<>(required.stream().sorted().toList()));
+        schema.setRequired(
+                required.isEmpty()
+                        ? null
+                        : new ArrayList<>(required.stream().sorted().toList()));
         return schema;
     }
 

@@ -14,15 +14,31 @@ class FrontEnd implements WebMvcConfigurer {
 
     /** Each path that the client's router knows; any other is a plain 404. */
     private static final String[] CLIENT_ROUTES = {
-        "/", "/sign-in", "/welcome", "/invitation/*", "/today", "/drills", "/drills/*", "/plan", "/table", "/table/*",
-        "/review", "/review/*", "/progress", "/lab", "/kit", "/people", "/settings"
+        "/",
+        "/sign-in",
+        "/welcome",
+        "/invitation/*",
+        "/today",
+        "/drills",
+        "/drills/*",
+        "/plan",
+        "/table",
+        "/table/*",
+        "/review",
+        "/review/*",
+        "/progress",
+        "/lab",
+        "/kit",
+        "/people",
+        "/settings"
     };
 
     @Override
     public void addResourceHandlers(ResourceHandlerRegistry registry) {
         registry.addResourceHandler("/assets/**")
                 .addResourceLocations(PACKED + "assets/")
-                .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable());
+                .setCacheControl(
+                        CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable());
         registry.addResourceHandler("/index.html", "/favicon.svg")
                 .addResourceLocations(PACKED)
                 .setCacheControl(CacheControl.noCache());

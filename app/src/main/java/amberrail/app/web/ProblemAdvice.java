@@ -73,7 +73,10 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail malformedPath(MethodArgumentTypeMismatchException e) {
         return field(
-                HttpStatus.BAD_REQUEST, "INVALID_PARAMETER", e.getName(), e.getName() + " is not written as it must be.");
+                HttpStatus.BAD_REQUEST,
+                "INVALID_PARAMETER",
+                e.getName(),
+                e.getName() + " is not written as it must be.");
     }
 
     /** Our own fault: logged once with its trace, shown without it. */
@@ -110,7 +113,8 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                 return problem(HttpStatus.PAYLOAD_TOO_LARGE, "BODY_TOO_LARGE", tooLarge.getMessage());
             }
         }
-        if (e.getCause() instanceof JsonMappingException mapping && !mapping.getPath().isEmpty()) {
+        if (e.getCause() instanceof JsonMappingException mapping
+                && !mapping.getPath().isEmpty()) {
             String path = mapping.getPath().stream()
                     .map(step -> step.getFieldName() == null ? "[" + step.getIndex() + "]" : step.getFieldName())
                     .collect(Collectors.joining("."));

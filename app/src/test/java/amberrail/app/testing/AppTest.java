@@ -1,11 +1,67 @@
 package amberrail.app.testing;
 
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+
+
+
+import amberrail.app.people.SignedIn;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.util.Map;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
 import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.context.annotation.Import;
+import org.springframework.http.MediaType;
 import org.springframework.test.context.ActiveProfiles;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.ResultActions;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** The whole application on a real H2 with the real migrations; every test makes its own people. */
 @SpringBootTest
 @AutoConfigureMockMvc
 @ActiveProfiles("test")
-public abstract class AppTest {}
+@Import(Club.class)
+public abstract class AppTest {
+    @Autowired
+    protected MockMvc mvc;
+
+    @Autowired
+    protected Club club;
+
+    @Autowired
+    protected ObjectMapper json;
+
+    protected ResultActions read(SignedIn who, String path, Object... variables) throws Exception {
+        return mvc.perform(get(path, variables).with(Club.as(who)));
+    }
+
+    protected ResultActions post(SignedIn who, Object body, String path, Object... variables) throws Exception {
+        return send(who, body, MockMvcRequestBuilders.post(path, variables));
+    }
+
+    protected ResultActions put(SignedIn who, Object body, String path, Object... variables) throws Exception {
+        return send(who, body, MockMvcRequestBuilders.put(path, variables));
+    }
+
+    /** A body that is a String is sent as it stands. */
+    private ResultActions send(SignedIn who, Object body, MockHttpServletRequestBuilder request) throws Exception {
+        String text = body instanceof String raw ? raw : json.writeValueAsString(body);
+        MockHttpServletRequestBuilder whole =
+                request.with(csrf()).contentType(MediaType.APPLICATION_JSON).content(text);
+        return mvc.perform(who == null ? whole : whole.with(Club.as(who)));
+    }
+
+    protected JsonNode tree(ResultActions actions) throws Exception {
+        return json.readTree(actions.andReturn().getResponse().getContentAsString());
+    }
+
+    /** A new session of this student, begun by this person. */
+    protected String beginSession(SignedIn who, SignedIn student) throws Exception {
+        var body = Map.of("studentId", student.accountId(), "drillId", Club.DRILL, "tableId", club.table());
+        return tree(post(who, body, "/api/v1/sessions")).get("id").asText();
+    }
+}

@@ -12,9 +12,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
-import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.security.test.context.support.WithMockUser;
-import org.springframework.test.web.servlet.MockMvc;
 
 /** The committed description, from which the front end's types are made, is the one that the server gives. */
 class ApiDescriptionTest extends AppTest {
@@ -23,9 +21,6 @@ class ApiDescriptionTest extends AppTest {
             .enable(SerializationFeature.INDENT_OUTPUT)
             .enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
             .build();
-
-    @Autowired
-    MockMvc mvc;
 
     @Test
     @WithMockUser

@@ -30,8 +30,7 @@ final class CircularErrorProbable {
             variances[i] = major * cos * cos + minor * sin * sin;
         }
         BrentSolver solver = new BrentSolver(RELATIVE_ACCURACY, ABSOLUTE_ACCURACY_MILLIMETRES);
-        return solver.solve(
-                MOST_EVALUATIONS, radius -> shareWithin(radius, variances) - 0.5, 0, 3 * Math.sqrt(major));
+        return solver.solve(MOST_EVALUATIONS, radius -> shareWithin(radius, variances) - 0.5, 0, 3 * Math.sqrt(major));
     }
 
     private static double shareWithin(double radius, double[] variances) {

@@ -1,0 +1,81 @@
+package amberrail.app.review;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import amberrail.app.attempts.AttemptBody;
+import amberrail.app.people.SignedIn;
+import amberrail.app.testing.AppTest;
+import amberrail.app.testing.Club;
+import amberrail.core.attempt.Landing;
+import amberrail.core.attempt.PotOutcome;
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+class ReviewTest extends AppTest {
+    private SignedIn student;
+    private String session;
+
+    @BeforeEach
+    void atTheTable() throws Exception {
+        student = club.newStudentOf(club.head());
+        session = beginSession(student, student);
+    }
+
+    @Test
+    void anEmptySessionSaysThatThereIsNothing() throws Exception {
+        JsonNode review = review();
+        assertThat(review.get("attempts")).isEmpty();
+        assertThat(review.at("/dispersion/reason").asText()).isEqualTo("NO_DATA");
+        assertThat(review.at("/potted").has("rate")).isFalse();
+        assertThat(review.at("/potted/reason").asText()).isEqualTo("NO_DATA");
+    }
+
+    @Test
+    void missesCountForPottingAndNotForTheSpread() throws Exception {
+        for (int i = 0; i < 6; i++) {
+            write(i, Club.potted(i, 1700 + 15 * i, 1000 + 10 * (i % 3)));
+        }
+        var far = new AttemptBody.LandingBody(300, 300, Landing.PlacedBy.TAP, 15);
+        write(6, Club.body(0, 6, PotOutcome.MISSED_THICK, far));
+        write(7, Club.body(0, 7, PotOutcome.POTTED_CLEAN, null));
+        JsonNode review = review();
+        assertThat(review.at("/potted/successes").asInt()).isEqualTo(7);
+        assertThat(review.at("/potted/trials").asInt()).isEqualTo(8);
+        assertThat(review.at("/dispersion/landings").asInt()).isEqualTo(6);
+        assertThat(review.at("/dispersion/offset/mean/xMillimetres").asDouble()).isCloseTo(1737.5, within(1e-9));
+        assertThat(review.at("/dispersion/spread50").isObject()).isTrue();
+        assertThat(review.at("/dispersion/spread95").isMissingNode())
+                .as("the 95 % ellipse needs ten")
+                .isTrue();
+        assertThat(review.at("/landingsNotSeen").asInt()).isEqualTo(1);
+        assertThat(review.at("/missedWithLanding").asInt()).isEqualTo(1);
+        assertThat(review.at("/successes/trials").asInt())
+                .as("the unseen one is not judged")
+                .isEqualTo(7);
+    }
+
+    @Test
+    void landingsInOneSpotHaveNoEllipseAndSayWhy() throws Exception {
+        for (int i = 0; i < 6; i++) {
+            write(i, Club.potted(i, 1700, 1000));
+        }
+        assertThat(review().at("/dispersion/reason").asText()).isEqualTo("ZERO_SPREAD");
+    }
+
+    @Test
+    void aStationThatDoesNotExistIsRefused() throws Exception {
+        JsonNode problem = tree(read(student, "/api/v1/sessions/{id}/review?station=9", session));
+        assertThat(problem.get("field").asText()).isEqualTo("station");
+    }
+
+    private JsonNode review() throws Exception {
+        return tree(read(student, "/api/v1/sessions/{id}/review", session));
+    }
+
+    private void write(int number, AttemptBody body) throws Exception {
+        put(student, body, "/api/v1/sessions/{s}/attempts/{id}", session, new UUID(number, session.hashCode()));
+    }
+}

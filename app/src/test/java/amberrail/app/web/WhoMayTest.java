@@ -1,0 +1,168 @@
+package amberrail.app.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
+
+import amberrail.app.people.SignedIn;
+import amberrail.app.testing.AppTest;
+import amberrail.app.testing.Club;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.MediaType;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+
+/** Every endpoint asked by everybody: its coach, the student, another coach, another student, and nobody. */
+class WhoMayTest extends AppTest {
+    private static final int OK = 200;
+    private static final int CREATED = 201;
+    private static final int NO_CONTENT = 204;
+    private static final int SIGNED_OUT = 401;
+    private static final int FORBIDDEN = 403;
+    private static final int NOT_FOUND = 404;
+
+    @Autowired
+    @Qualifier("requestMappingHandlerMapping")
+    RequestMappingHandlerMapping mappings;
+
+    /** One endpoint and the statuses for head coach (who coaches the student), the student, other coach, other student. */
+    private record Rule(
+            String method, String path, Object body, int head, int self, int otherCoach, int otherStudent) {}
+
+    private List<Rule> rules(SignedIn student, SignedIn coach, String session) {
+        UUID attempt = UUID.randomUUID();
+        String own = "/api/v1/sessions/" + session;
+        Map<String, Object> name = Map.of("name", "Somebody New");
+        Map<String, Object> newSession =
+                Map.of("studentId", student.accountId(), "drillId", Club.DRILL, "tableId", club.table());
+        Map<String, Object> preferences = Map.of("dialect", "SNOOKER", "lengthUnit", "INCHES", "theme", "DARK");
+        String coaching = "/api/v1/students/" + student.accountId() + "/coaches/" + coach.accountId();
+        return List.of(
+                new Rule("GET", "/api/v1/me", null, OK, OK, OK, OK),
+                new Rule("PUT", "/api/v1/me/preferences", preferences, OK, OK, OK, OK),
+                new Rule("GET", "/api/v1/today", null, OK, OK, OK, OK),
+                new Rule("GET", "/api/v1/drills", null, OK, OK, OK, OK),
+                new Rule("GET", "/api/v1/drills/" + Club.DRILL + "?tableId=" + club.table(), null, OK, OK, OK, OK),
+                new Rule("GET", "/api/v1/tables", null, OK, OK, OK, OK),
+                new Rule("GET", "/api/v1/tables/" + club.table(), null, OK, OK, OK, OK),
+                new Rule("GET", "/api/v1/students", null, OK, FORBIDDEN, OK, FORBIDDEN),
+                new Rule("POST", "/api/v1/students", name, CREATED, FORBIDDEN, CREATED, FORBIDDEN),
+                new Rule("GET", "/api/v1/coaches", null, OK, FORBIDDEN, OK, FORBIDDEN),
+                new Rule("POST", "/api/v1/coaches", name, CREATED, FORBIDDEN, FORBIDDEN, FORBIDDEN),
+                new Rule("GET", "/api/v1/roster", null, OK, FORBIDDEN, FORBIDDEN, FORBIDDEN),
+                new Rule(
+                        "POST",
+                        "/api/v1/people/" + student.accountId() + "/link",
+                        Map.of(),
+                        OK,
+                        FORBIDDEN,
+                        NOT_FOUND,
+                        FORBIDDEN),
+                new Rule("PUT", coaching, null, NO_CONTENT, FORBIDDEN, FORBIDDEN, FORBIDDEN),
+                new Rule("DELETE", coaching, null, NO_CONTENT, FORBIDDEN, FORBIDDEN, FORBIDDEN),
+                new Rule(
+                        "GET",
+                        "/api/v1/students/" + student.accountId() + "/sessions",
+                        null,
+                        OK,
+                        OK,
+                        NOT_FOUND,
+                        NOT_FOUND),
+                new Rule("POST", "/api/v1/sessions", newSession, CREATED, CREATED, NOT_FOUND, NOT_FOUND),
+                new Rule("GET", own, null, OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule("GET", own + "/review", null, OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule("PUT", own + "/attempts/" + attempt, Club.potted(0, 1000, 500), OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule("POST", own + "/close", Map.of(), OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule("POST", own + "/reopen", Map.of(), OK, OK, NOT_FOUND, NOT_FOUND));
+    }
+
+    @Test
+    void everyEndpointAnswersEachPersonAsItShould() throws Exception {
+        SignedIn student = club.newStudentOf(club.head());
+        SignedIn otherCoach = club.newCoach();
+        SignedIn otherStudent = club.newStudentOf(otherCoach);
+        SignedIn third = club.newCoach();
+        List<String> wrong = new ArrayList<>();
+        for (Rule rule : rules(student, third, beginSession(club.head(), student))) {
+            expect(wrong, rule, "nobody", null, SIGNED_OUT);
+            // Those who may not go first: what they try must not change what the others find.
+            expect(wrong, rule, "another student", otherStudent, rule.otherStudent());
+            expect(wrong, rule, "another coach", otherCoach, rule.otherCoach());
+            expect(wrong, rule, "the student", student, rule.self());
+            expect(wrong, rule, "the head coach", club.head(), rule.head());
+        }
+        assertThat(wrong).isEmpty();
+    }
+
+    @Test
+    void noEndpointIsLeftOutOfTheseRules() throws Exception {
+        SignedIn student = club.newStudentOf(club.head());
+        SignedIn coach = club.newCoach();
+        Set<String> asked = new TreeSet<>();
+        for (Rule rule : rules(student, coach, beginSession(club.head(), student))) {
+            asked.add(rule.method() + " " + pattern(rule.path()));
+        }
+        Set<String> open = Set.of(
+                "GET /api/v1/club",
+                "POST /api/v1/club/first-coach",
+                "POST /api/v1/sign-in",
+                "POST /api/v1/sign-out",
+                "GET /api/v1/invitations/{}",
+                "POST /api/v1/invitations/{}");
+        Set<String> missing = new TreeSet<>();
+        mappings.getHandlerMethods()
+                .keySet()
+                .forEach(info -> info.getPatternValues().stream()
+                        .filter(path -> path.startsWith("/api"))
+                        .forEach(path -> info.getMethodsCondition().getMethods().forEach(method -> {
+                            String endpoint = method + " " + path.replaceAll("\\{[^}]*}", "{}");
+                            if (!asked.contains(endpoint) && !open.contains(endpoint)) {
+                                missing.add(endpoint);
+                            }
+                        })));
+        assertThat(missing).isEmpty();
+    }
+
+    @Test
+    void withoutItsTokenNothingIsWritten() throws Exception {
+        SignedIn student = club.newStudentOf(club.head());
+        var request = request(HttpMethod.POST, "/api/v1/students")
+                .with(Club.as(club.head()))
+                .contentType(MediaType.APPLICATION_JSON)
+                .content("{\"name\":\"Nobody\"}");
+        var response = mvc.perform(request).andReturn().getResponse();
+        assertThat(response.getStatus()).isEqualTo(FORBIDDEN);
+        assertThat(response.getContentAsString()).contains("STALE_PAGE");
+        assertThat(student).isNotNull();
+    }
+
+    private void expect(List<String> wrong, Rule rule, String name, SignedIn who, int status) throws Exception {
+        MockHttpServletRequestBuilder request =
+                request(HttpMethod.valueOf(rule.method()), rule.path()).with(csrf());
+        if (who != null) {
+            request.with(Club.as(who));
+        }
+        if (rule.body() != null) {
+            request.contentType(MediaType.APPLICATION_JSON).content(json.writeValueAsString(rule.body()));
+        }
+        int got = mvc.perform(request).andReturn().getResponse().getStatus();
+        if (got != status) {
+            wrong.add(name + ": " + rule.method() + " " + rule.path() + " gave " + got + ", not " + status);
+        }
+    }
+
+    private static String pattern(String path) {
+        return path.replaceAll("\\?.*", "")
+                .replaceAll("[0-9a-f]{8}-[0-9a-f-]{27}", "{}")
+                .replace(Club.DRILL, "{}");
+    }
+}

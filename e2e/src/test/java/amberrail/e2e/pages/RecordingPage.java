@@ -1,0 +1,82 @@
+package amberrail.e2e.pages;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+
+/** The recording screen in the words of whoever stands at the table. */
+public final class RecordingPage {
+    /** A 9 ft pool table with its cushions and wood, as the drawing shows it (mm). */
+    private static final double LENGTH = 2540;
+
+    private static final double WIDTH = 1270;
+    private static final double MARGIN = 138;
+
+    private final Page page;
+
+    public RecordingPage(Page page) {
+        this.page = page;
+        table().waitFor();
+    }
+
+    /** Starts the shipped drill for a student, as a coach does it. */
+    public static RecordingPage start(Page page, String student) {
+        page.navigate("/drills");
+        page.getByText("Roll on to the ring").click();
+        page.getByRole(AriaRole.COMBOBOX).first().click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(student))
+                .click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Record this drill"))
+                .click();
+        page.waitForURL("**/table/*");
+        return new RecordingPage(page);
+    }
+
+    public Locator table() {
+        return page.getByTestId("table");
+    }
+
+    /** Taps the cloth at a place in mm, on a table drawn in landscape. */
+    public void tap(double xMillimetres, double yMillimetres) {
+        double[] at = onScreen(xMillimetres, yMillimetres);
+        page.mouse().click(at[0], at[1]);
+    }
+
+    public double[] onScreen(double xMillimetres, double yMillimetres) {
+        BoundingBox box = table().boundingBox();
+        boolean portrait = box.height > box.width;
+        double across = portrait ? WIDTH : LENGTH;
+        double down = portrait ? LENGTH : WIDTH;
+        double scale = Math.min(box.width / (across + 2 * MARGIN), box.height / (down + 2 * MARGIN));
+        double left = box.x + (box.width - scale * (across + 2 * MARGIN)) / 2;
+        double top = box.y + (box.height - scale * (down + 2 * MARGIN)) / 2;
+        double x = portrait ? WIDTH - yMillimetres : xMillimetres;
+        double y = portrait ? LENGTH - xMillimetres : WIDTH - yMillimetres;
+        return new double[] {left + scale * (x + MARGIN), top + scale * (y + MARGIN)};
+    }
+
+    public Locator marks() {
+        return table().locator("[data-mark=landing]");
+    }
+
+    public Locator readOut() {
+        return page.getByTestId("readout");
+    }
+
+    public Locator run() {
+        return page.getByTestId("run");
+    }
+
+    public Locator sync() {
+        return page.locator(".sync");
+    }
+
+    public Locator key(String word) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(word));
+    }
+
+    public String sessionId() {
+        return page.url().replaceAll(".*/", "");
+    }
+}

@@ -1,0 +1,76 @@
+package amberrail.e2e.support;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** Debian's Chromium; watches that no page asks anything of another origin and that no script fails. */
+public final class Browser implements AutoCloseable {
+    private static final List<String> FLAGS = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+
+    private final Playwright playwright;
+    private final com.microsoft.playwright.Browser chromium;
+    private final List<String> strayRequests = new ArrayList<>();
+    private final List<String> scriptErrors = new ArrayList<>();
+
+    public Browser() {
+        playwright = Playwright.create(new Playwright.CreateOptions()
+                .setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1", "PLAYWRIGHT_NODEJS_PATH", "/usr/bin/node")));
+        chromium = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(FLAGS));
+    }
+
+    /** A new person at a new browser, whose pages may talk to this server only. */
+    public Page open(Server server, int width, int height) {
+        return open(server, new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(width, height));
+    }
+
+    public Page open(Server server, com.microsoft.playwright.Browser.NewContextOptions options) {
+        BrowserContext context =
+                chromium.newContext(options.setBaseURL(server.url()).setLocale("en-GB"));
+        context.onRequest(request -> {
+            String url = request.url();
+            if (!url.startsWith(server.url()) && !url.startsWith("data:") && !url.startsWith("blob:")) {
+                strayRequests.add(url);
+            }
+        });
+        Page page = context.newPage();
+        page.onPageError(scriptErrors::add);
+        page.onConsoleMessage(message -> {
+            if (message.text().contains("Content Security Policy")) {
+                scriptErrors.add(message.text());
+            }
+        });
+        return page;
+    }
+
+    /** What went to another origin, which must be nothing. */
+    public List<String> strayRequests() {
+        return strayRequests;
+    }
+
+    public List<String> scriptErrors() {
+        return scriptErrors;
+    }
+
+    @Override
+    public void close() {
+        chromium.close();
+        playwright.close();
+    }
+}

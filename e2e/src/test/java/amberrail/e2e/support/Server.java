@@ -1,0 +1,161 @@
+package amberrail.e2e.support;
+
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+
+/** The packed jar as its users start it, on a free port and a data folder of its own. */
+public final class Server implements AutoCloseable {
+    private static final Duration START_LIMIT = Duration.ofSeconds(120);
+
+    private final Path data;
+    private final int port;
+    private final List<String> arguments;
+    private final Path log;
+    private Process process;
+
+    private Server(Path data, int port, List<String> arguments, Path log) {
+        this.data = data;
+        this.port = port;
+        this.arguments = arguments;
+        this.log = log;
+    }
+
+    /** Started and answering. */
+    public static Server start(Path data, String... arguments) {
+        Server server = prepared(data, freePort(), arguments);
+        server.restart();
+        return server;
+    }
+
+    /** Not started yet. */
+    public static Server prepared(Path data, int port, String... arguments) {
+        try {
+            return new Server(data, port, List.of(arguments), Files.createTempFile("amber-server", ".log"));
+        } catch (IOException e) {
+            throw new IllegalStateException("no place for the server's log", e);
+        }
+    }
+
+    public static int freePort() {
+        try (ServerSocket socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        } catch (IOException e) {
+            throw new IllegalStateException("no free port", e);
+        }
+    }
+
+    public String url() {
+        return "http://127.0.0.1:" + port;
+    }
+
+    public int port() {
+        return port;
+    }
+
+    /** Starts the process and waits until it answers. */
+    public void restart() {
+        launch();
+        Instant limit = Instant.now().plus(START_LIMIT);
+        while (!answers()) {
+            if (!process.isAlive() || Instant.now().isAfter(limit)) {
+                throw new IllegalStateException("the server did not start:\n" + log());
+            }
+            pause();
+        }
+    }
+
+    /** Starts a process that is expected to give up, and waits for that. */
+    public String failToStart() {
+        launch();
+        try {
+            if (!process.waitFor(START_LIMIT.toSeconds(), TimeUnit.SECONDS)) {
+                throw new IllegalStateException("the server started although it should not have");
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+        return log();
+    }
+
+    /** kill -9. */
+    public void kill() {
+        process.destroyForcibly().onExit().join();
+    }
+
+    public void stop() {
+        process.destroy();
+        process.onExit().join();
+    }
+
+    @Override
+    public void close() {
+        if (process != null && process.isAlive()) {
+            kill();
+        }
+    }
+
+    public String log() {
+        try {
+            return Files.readString(log);
+        } catch (IOException e) {
+            throw new IllegalStateException("cannot read the server's log", e);
+        }
+    }
+
+    private void launch() {
+        List<String> command = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:+UseSerialGC",
+                "-XX:TieredStopAtLevel=1",
+                "-jar",
+                System.getProperty("amber.jar"),
+                "--amber.data=" + data,
+                "--server.port=" + port));
+        command.addAll(arguments);
+        try {
+            process = new ProcessBuilder(command)
+                    .redirectErrorStream(true)
+                    .redirectOutput(log.toFile())
+                    .start();
+        } catch (IOException e) {
+            throw new IllegalStateException("java did not start", e);
+        }
+    }
+
+    private boolean answers() {
+        try {
+            HttpRequest request =
+                    HttpRequest.newBuilder(URI.create(url() + "/api/v1/club")).build();
+            return HttpClient.newHttpClient()
+                            .send(request, HttpResponse.BodyHandlers.discarding())
+                            .statusCode()
+                    == 200;
+        } catch (IOException e) {
+            return false;
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static void pause() {
+        try {
+            Thread.sleep(100);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+}

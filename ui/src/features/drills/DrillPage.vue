@@ -1,0 +1,261 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import Select from 'primevue/select'
+import { computed, onMounted, ref, toRef } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useRouter } from 'vue-router'
+import { answer, api } from '@/api/client'
+import { sentence } from '@/api/problem'
+import PageState from '@/shared/PageState.vue'
+import { useHand } from '@/shared/useHand'
+import { useLoad } from '@/shared/useLoad'
+import { useSignedIn } from '@/shared/useSignedIn'
+import { useUnits } from '@/shared/units'
+import ShotMarks from '@/table/ShotMarks.vue'
+import TableDiagram from '@/table/TableDiagram.vue'
+import SetUpList from './SetUpList.vue'
+import { useDrillOnTable } from './useDrillOnTable'
+import { useTables } from './useTables'
+
+const props = defineProps<{ id: string }>()
+const { t } = useI18n()
+const { length, figure } = useUnits()
+const router = useRouter()
+const hand = useHand()
+const signedIn = useSignedIn()
+const { tables, tableId, problem: tablesProblem } = useTables()
+const { data, busy, problem, reload } = useDrillOnTable(toRef(props, 'id'), tableId)
+const students = useLoad(async () => {
+  const me = signedIn.me
+  if (!me) return []
+  return me.person.role === 'COACH' ? answer(api.GET('/api/v1/students')) : [me.person]
+})
+const startProblem = ref('')
+const starting = ref(false)
+const station = ref(0)
+const mirrored = ref(false)
+
+onMounted(async () => {
+  await students.reload()
+  const list = students.data.value ?? []
+  if (!list.some((student) => student.id === hand.hand.studentId)) {
+    hand.take(
+      list.length === 1
+        ? { studentId: list[0]?.id, studentName: list[0]?.name }
+        : { studentId: undefined, studentName: undefined },
+    )
+  }
+})
+
+const stationView = computed(() => data.value?.drill.stations[station.value])
+const shot = computed(() => (mirrored.value ? stationView.value?.mirror : stationView.value?.original)?.[0])
+const stationOptions = computed(() =>
+  (data.value?.drill.stations ?? []).map((view, index) => ({
+    value: index,
+    label: `${index + 1} · ${view.name}`,
+  })),
+)
+
+const NAMED_FRACTIONS: [number, string][] = [
+  [1, '1'],
+  [0.75, '¾'],
+  [0.5, '½'],
+  [0.25, '¼'],
+]
+
+/** The nearest named share of the ball, or the plain figure if none is near. */
+function fraction(share: number): string {
+  const named = NAMED_FRACTIONS.find(([value]) => Math.abs(value - share) < 0.015)
+  return named ? named[1] : figure(share, 2)
+}
+
+function chooseStudent(id: string): void {
+  const student = students.data.value?.find((one) => one.id === id)
+  hand.take({ studentId: id, studentName: student?.name, sessionId: undefined })
+}
+
+async function record(): Promise<void> {
+  const studentId = hand.hand.studentId
+  if (!studentId || !tableId.value) return
+  starting.value = true
+  startProblem.value = ''
+  try {
+    const body = { studentId, drillId: props.id, tableId: tableId.value }
+    const session = await answer(api.POST('/api/v1/sessions', { body }))
+    hand.take({ sessionId: session.id })
+    await router.push(`/table/${session.id}`)
+  } catch (error) {
+    startProblem.value = sentence(error)
+  } finally {
+    starting.value = false
+  }
+}
+</script>
+
+<template>
+  <main class="page">
+    <PageState :busy="busy" :problem="problem || tablesProblem" :ready="data !== undefined" @retry="reload">
+      <template v-if="data && shot && stationView">
+        <header>
+          <h1>{{ data.drill.drill.title }}</h1>
+          <p class="quiet">{{ data.drill.drill.purpose }}</p>
+        </header>
+        <div class="drawing">
+          <TableDiagram :table="data.table.drawing" :label="t('drills.setUp')">
+            <ShotMarks :shot="shot" />
+          </TableDiagram>
+          <p class="small quiet legend">
+            {{ t('drills.legendGhost') }} · {{ t('drills.legendPot') }} · {{ t('drills.legendArrival') }}
+          </p>
+        </div>
+        <aside class="figures">
+          <div class="choose no-print">
+            <label>
+              {{ t('drills.forStudent') }}
+              <Select
+                :model-value="hand.hand.studentId"
+                :options="students.data.value ?? []"
+                option-label="name"
+                option-value="id"
+                :placeholder="t('drills.chooseStudent')"
+                fluid
+                @update:model-value="chooseStudent"
+              />
+            </label>
+            <label>
+              {{ t('drills.onTable') }}
+              <Select v-model="tableId" :options="tables" option-label="name" option-value="id" fluid />
+            </label>
+            <Button
+              :label="t('drills.record')"
+              :disabled="!hand.hand.studentId"
+              :loading="starting"
+              fluid
+              size="large"
+              @click="record"
+            />
+            <p v-if="startProblem" role="alert" class="problem">{{ startProblem }}</p>
+          </div>
+          <h2>{{ t('drills.ask') }}</h2>
+          <ul>
+            <li v-if="shot.pot">
+              {{ t('drills.askPot', { ball: shot.balls[0]?.label, pocket: t(`pocket.${shot.pot.pocket}`) }) }}
+            </li>
+            <li v-if="shot.zone">
+              {{ t('drills.askZone', { radius: length(shot.zone.radiusMillimetres) }) }}
+            </li>
+            <li>
+              <strong>{{
+                t(`rule.${stationView.rule.kind}`, {
+                  successes: stationView.rule.successes,
+                  outOf: stationView.rule.outOf ?? 0,
+                })
+              }}</strong>, {{ t('rule.cap', { cap: stationView.rule.capTries }) }}
+            </li>
+          </ul>
+          <ul v-if="shot.pot" class="small">
+            <li>
+              {{
+                t('drills.cut', {
+                  degrees: figure(Math.abs(shot.pot.cutDegrees), 1),
+                  fraction: fraction(shot.pot.coveredFraction),
+                })
+              }}
+            </li>
+            <li>{{ t('drills.toGhost', { length: length(shot.pot.cueDistanceMillimetres) }) }}</li>
+            <li>{{ t('drills.toPocket', { length: length(shot.pot.objectDistanceMillimetres) }) }}</li>
+            <li>{{ t('drills.aimAllowed', { mrad: figure(shot.pot.allowedAimMilliradians, 1) }) }}</li>
+          </ul>
+        </aside>
+        <section class="stations">
+          <div class="pick no-print">
+            <label>
+              {{ t('drills.station') }}
+              <Select v-model="station" :options="stationOptions" option-label="label" option-value="value" />
+            </label>
+            <button type="button" class="side" :aria-pressed="mirrored" @click="mirrored = !mirrored">
+              {{ mirrored ? t('drills.mirror') : t('drills.original') }}
+            </button>
+          </div>
+          <SetUpList :shot="shot" :table="data.table.drawing" />
+          <p v-if="!data.drill.provenOnThisTable" class="small" role="note">{{ t('drills.notProven') }}</p>
+        </section>
+        <section class="words">
+          <p>
+            <strong>{{ t('drills.watch') }}.</strong> {{ data.drill.drill.watch }}
+          </p>
+          <p>
+            <strong>{{ t('drills.miss') }}.</strong> {{ data.drill.drill.missReads }}
+          </p>
+        </section>
+      </template>
+    </PageState>
+  </main>
+</template>
+
+<style scoped>
+.page {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 320px;
+  gap: 12px 28px;
+  padding: 16px 24px 24px;
+}
+header {
+  grid-column: 1 / -1;
+}
+header p {
+  margin: 4px 0 0;
+}
+.drawing :deep(svg) {
+  max-height: 56vh;
+}
+.legend {
+  margin: 6px 0 0;
+}
+.choose {
+  display: grid;
+  gap: 12px;
+}
+label {
+  display: grid;
+  gap: 4px;
+  font-weight: 600;
+}
+h2 {
+  margin: 18px 0 4px;
+}
+ul {
+  margin: 0 0 8px;
+  padding-left: 18px;
+}
+.pick {
+  display: flex;
+  gap: 12px;
+  align-items: end;
+  margin-bottom: 8px;
+}
+.side {
+  min-height: 46px;
+  padding: 0 16px;
+  border: 1.5px solid #8c8676;
+  border-radius: 6px;
+  background: none;
+  color: var(--ink);
+  font: inherit;
+  font-weight: 600;
+  cursor: pointer;
+}
+.side[aria-pressed='true'] {
+  background: var(--slate);
+  color: var(--paper);
+}
+.problem {
+  color: var(--brick-text);
+}
+@media (max-width: 900px) {
+  .page {
+    grid-template-columns: minmax(0, 1fr);
+    padding: 12px;
+  }
+}
+</style>

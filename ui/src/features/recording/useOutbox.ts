@@ -1,0 +1,133 @@
+import { defineStore } from 'pinia'
+import { computed, ref, watch } from 'vue'
+import { answer, api } from '@/api/client'
+import { Problem, sentence } from '@/api/problem'
+import type { AttemptBody, AttemptWritten } from '@/api/types'
+import { useSignedIn } from '@/shared/useSignedIn'
+import { outboxStorage, type OutboxItem } from './outboxStorage'
+
+const FIRST_WAIT_MILLISECONDS = 1000
+const LONGEST_WAIT_MILLISECONDS = 15_000
+
+export interface OutboxListener {
+  written(sessionId: string, answer: AttemptWritten): void
+  refused(item: OutboxItem, problem: Problem): void
+}
+
+/** Sends attempts in order, once each; keeps them through lost connections, reloads and an ended sign-in. */
+export const useOutbox = defineStore('outbox', () => {
+  const signedIn = useSignedIn()
+  const items = ref<OutboxItem[]>([])
+  const unreachable = ref(false)
+  const storageProblem = ref('')
+  const listeners = new Set<OutboxListener>()
+  let accountId = ''
+  let sending = false
+  let wait = FIRST_WAIT_MILLISECONDS
+  let timer: ReturnType<typeof setTimeout> | undefined
+
+  const waiting = computed(() => items.value.filter((item) => !item.refusal).length)
+  const parked = computed(() => items.value.filter((item) => item.refusal))
+  const parkedCount = computed(() => parked.value.length)
+
+  watch(
+    () => [signedIn.me?.person.id, signedIn.ended] as const,
+    ([id, ended]) => void begin(id ?? '', ended),
+    { immediate: true },
+  )
+  window.addEventListener('online', () => retrySoon(0))
+
+  /** Takes up the queue of this account; another account's items stay where they are, unseen. */
+  async function begin(id: string, ended: boolean): Promise<void> {
+    if (id !== accountId) {
+      accountId = id
+      items.value = []
+      if (id) {
+        try {
+          items.value = await outboxStorage.ofAccount(id)
+        } catch (error) {
+          storageProblem.value = sentence(error)
+        }
+      }
+    }
+    if (id && !ended) await pump()
+  }
+
+  async function put(sessionId: string, attemptId: string, body: AttemptBody): Promise<void> {
+    const item: OutboxItem = { accountId, sessionId, attemptId, body }
+    try {
+      item.key = await outboxStorage.add(item)
+    } catch (error) {
+      storageProblem.value = sentence(error)
+    }
+    items.value.push(item)
+    void pump()
+  }
+
+  async function pump(): Promise<void> {
+    if (sending || signedIn.ended) return
+    sending = true
+    try {
+      for (let item = next(); item; item = next()) {
+        await deliver(item)
+        unreachable.value = false
+        wait = FIRST_WAIT_MILLISECONDS
+      }
+    } catch (error) {
+      // Either the sign-in ended (it asks again and comes back here) or nobody is there now.
+      if (!(error instanceof Problem && error.status === 401)) {
+        unreachable.value = true
+        retrySoon(wait)
+        wait = Math.min(2 * wait, LONGEST_WAIT_MILLISECONDS)
+      }
+    } finally {
+      sending = false
+    }
+  }
+
+  function next(): OutboxItem | undefined {
+    return signedIn.ended ? undefined : items.value.find((item) => !item.refusal)
+  }
+
+  async function deliver(item: OutboxItem): Promise<void> {
+    try {
+      const written = await answer(
+        api.PUT('/api/v1/sessions/{sessionId}/attempts/{id}', {
+          params: { path: { sessionId: item.sessionId, id: item.attemptId } },
+          body: item.body,
+        }),
+      )
+      await forget(item)
+      listeners.forEach((listener) => listener.written(item.sessionId, written))
+    } catch (error) {
+      const refusal =
+        error instanceof Problem && error.status >= 400 && error.status < 500 ? error : undefined
+      if (!refusal || refusal.status === 401 || refusal.status === 429) throw error
+      item.refusal = refusal.message
+      items.value = [...items.value]
+      if (item.key !== undefined) await outboxStorage.refuse(item.key, refusal.message)
+      listeners.forEach((listener) => listener.refused(item, refusal))
+    }
+  }
+
+  async function forget(item: OutboxItem): Promise<void> {
+    items.value = items.value.filter((other) => other !== item && other.key !== item.key)
+    if (item.key !== undefined) await outboxStorage.remove(item.key)
+  }
+
+  function retrySoon(milliseconds: number): void {
+    clearTimeout(timer)
+    timer = setTimeout(() => void pump(), milliseconds)
+  }
+
+  function ofSession(sessionId: string): OutboxItem[] {
+    return items.value.filter((item) => item.sessionId === sessionId && !item.refusal)
+  }
+
+  function listen(listener: OutboxListener): () => void {
+    listeners.add(listener)
+    return () => listeners.delete(listener)
+  }
+
+  return { waiting, parked, parkedCount, unreachable, storageProblem, put, forget, ofSession, listen }
+})

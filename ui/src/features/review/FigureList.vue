@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import type { Interval, Review, Share } from '@/api/types'
+import { percent, useUnits } from '@/shared/units'
+
+/** The figures of a station and side: each with its interval and its n, or the reason why there is none. */
+const props = defineProps<{ review: Review }>()
+const { t } = useI18n()
+const { length, figure } = useUnits()
+const dispersion = computed(() => props.review.dispersion)
+
+const shares = computed(() =>
+  [
+    { name: t('review.potted'), share: props.review.potted },
+    { name: t('review.inZone'), share: props.review.inZone },
+    { name: t('review.successes'), share: props.review.successes },
+  ].filter((row): row is { name: string; share: Share } => row.share !== undefined),
+)
+
+const spreads = computed(() => {
+  const spread = dispersion.value.spread
+  if (!spread) return []
+  return [
+    { name: t('review.line'), sd: spread.sdLineMillimetres, interval: spread.sdLineInterval },
+    { name: t('review.speed'), sd: spread.sdSpeedMillimetres, interval: spread.sdSpeedInterval },
+  ]
+})
+
+const bias = computed(() => {
+  const { offset, bias: test } = dispersion.value
+  if (!offset) return []
+  const line = offset.biasLineMillimetres
+  const speed = offset.biasSpeedMillimetres
+  const means = [
+    t(line >= 0 ? 'review.biasLeft' : 'review.biasRight', { length: length(Math.abs(line)) }),
+    t(speed >= 0 ? 'review.biasLong' : 'review.biasShort', { length: length(Math.abs(speed)) }),
+  ]
+  if (!test) return [means.join(', ')]
+  const p = test.p < 0.001 ? '< 0.001' : figure(test.p, test.p < 0.1 ? 3 : 2)
+  return [means.join(', '), t(test.real ? 'review.biasReal' : 'review.biasNotReal', { p })]
+})
+
+const counts = computed(() =>
+  [
+    { key: 'review.notSeen', n: props.review.landingsNotSeen },
+    { key: 'review.inOffs', n: props.review.inOffs },
+    { key: 'review.fouls', n: props.review.fouls },
+  ].filter(({ n }) => n > 0),
+)
+
+function range(interval: Interval): string {
+  return t('review.spreadInterval', { lower: length(interval.lower), upper: length(interval.upper) })
+}
+</script>
+
+<template>
+  <div class="figures" data-testid="figures">
+    <table>
+      <tbody>
+        <tr v-for="row in shares" :key="row.name">
+          <th scope="row">{{ row.name }}</th>
+          <td class="value">{{ row.share.rate === undefined ? '–' : `${percent(row.share.rate)} %` }}</td>
+          <td>
+            {{ t('review.ofN', { x: row.share.successes, n: row.share.trials }) }}
+            <span class="quiet small">{{
+              t('review.interval', { lower: percent(row.share.lower), upper: percent(row.share.upper) })
+            }}</span>
+          </td>
+        </tr>
+        <tr v-for="row in spreads" :key="row.name">
+          <th scope="row">{{ row.name }}</th>
+          <td class="value">{{ t('review.spread', { sd: length(row.sd) }) }}</td>
+          <td>
+            <span class="quiet small">{{ range(row.interval) }}</span>
+          </td>
+        </tr>
+        <tr v-if="dispersion.offset">
+          <th scope="row">{{ t('review.median') }}</th>
+          <td class="value">{{ length(dispersion.offset.radialMedianMillimetres) }}</td>
+          <td class="quiet small">n = {{ dispersion.landings }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-for="line in bias" :key="line" class="line">{{ line }}</p>
+    <p v-if="dispersion.reason" class="line">
+      {{ t(`review.reason.${dispersion.reason}`, { n: dispersion.landings }) }}
+    </p>
+    <p v-else-if="!dispersion.spread95" class="line">{{ t('review.tooFew95') }}</p>
+    <p class="small quiet line">
+      {{ t('review.of')
+      }}<template v-for="count in counts" :key="count.key">
+        · {{ t(count.key, { n: count.n }, count.n) }}</template
+      >
+    </p>
+  </div>
+</template>
+
+<style scoped>
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+th,
+td {
+  text-align: left;
+  padding: 5px 8px 5px 0;
+  font-weight: 400;
+  vertical-align: baseline;
+}
+.value {
+  font-weight: 700;
+  font-size: 19px;
+  white-space: nowrap;
+}
+.line {
+  margin: 6px 0 0;
+}
+</style>

@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import type { Outcome, Shot } from '@/api/types'
+import OutcomeGlyph from '@/table/OutcomeGlyph.vue'
+import { outcomeKeys } from '../recording/keys'
+import { computed } from 'vue'
+
+/** Every mark of the map in words, with how many there are. */
+const props = defineProps<{ shot: Shot; outcomes: { [key: string]: number } }>()
+const keys = computed(() => outcomeKeys(props.shot).map(({ outcome }) => outcome))
+
+function count(outcome: Outcome): number {
+  return props.outcomes[outcome] ?? 0
+}
+</script>
+
+<template>
+  <ul class="legend small" :aria-label="$t('review.legend')">
+    <li v-for="outcome in keys" :key="outcome">
+      <OutcomeGlyph :outcome="outcome" :size="18" /> {{ $t(`outcome.${outcome}`) }}
+      <strong class="figures">{{ count(outcome) }}</strong>
+    </li>
+    <li><OutcomeGlyph outcome="POTTED_CLEAN" foul :size="18" /> {{ $t('outcome.foulMark') }}</li>
+    <li>
+      <svg width="26" height="14" aria-hidden="true">
+        <ellipse cx="13" cy="7" rx="11" ry="5" class="solid" />
+      </svg>
+      {{ $t('review.legend50') }}
+    </li>
+    <li>
+      <svg width="26" height="14" aria-hidden="true">
+        <ellipse cx="13" cy="7" rx="11" ry="5" class="dashed" />
+      </svg>
+      {{ $t('review.legend95') }}
+    </li>
+    <li>
+      <svg width="26" height="14" aria-hidden="true"><path d="M13 1 V13 M7 7 H19" class="solid" /></svg>
+      {{ $t('review.legendMean') }}
+    </li>
+    <li>
+      <svg width="26" height="14" aria-hidden="true">
+        <path d="M1 7 H20 M7 3 V11 M13 3 V11" class="amber" />
+        <path d="M25 7 l-7 -4 v8 z" class="head" />
+      </svg>
+      {{ $t('review.legendTarget') }}
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.legend {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 20px;
+}
+li {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+}
+.solid,
+.dashed,
+.amber {
+  fill: none;
+  stroke: currentColor;
+  stroke-width: 2;
+}
+.dashed {
+  stroke-dasharray: 4 3;
+}
+.amber {
+  stroke: var(--amber-text);
+}
+.head {
+  fill: var(--amber-text);
+}
+</style>

@@ -1,0 +1,291 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useRoute, useRouter } from 'vue-router'
+import { answer, api } from '@/api/client'
+import type { Attempt } from '@/api/types'
+import PageState from '@/shared/PageState.vue'
+import { useHand } from '@/shared/useHand'
+import { useLoad } from '@/shared/useLoad'
+import { useUnits } from '@/shared/units'
+import OutcomeGlyph from '@/table/OutcomeGlyph.vue'
+import FigureList from './FigureList.vue'
+import MarkLegend from './MarkLegend.vue'
+import ShotMap from './ShotMap.vue'
+
+const props = defineProps<{ sessionId: string }>()
+const { t } = useI18n()
+const { length } = useUnits()
+const route = useRoute()
+const router = useRouter()
+const hand = useHand()
+const chosenId = ref<string>()
+const withMissed = ref(true)
+
+const CLOSE_UP_ROOM = 1.15
+const SMALLEST_CLOSE_UP_MILLIMETRES = 400
+
+const { data, busy, problem, reload } = useLoad(() => {
+  const station = route.query.station
+  const query =
+    typeof station === 'string' ? { station: Number(station), mirrored: route.query.mirrored === 'true' } : {}
+  return answer(
+    api.GET('/api/v1/sessions/{sessionId}/review', {
+      params: { path: { sessionId: props.sessionId }, query },
+    }),
+  )
+})
+onMounted(async () => {
+  await reload()
+  const session = data.value?.session
+  if (session)
+    hand.take({ studentId: session.studentId, studentName: session.studentName, sessionId: session.id })
+})
+
+const shown = computed(() => (data.value?.attempts ?? []).filter((one) => withMissed.value || !isMiss(one)))
+
+/** A square that holds the ring, the ellipses and every landing shown. */
+const closeUp = computed(() => {
+  const review = data.value
+  if (!review) return undefined
+  const { target, zone } = review.shot
+  const reach = shown.value
+    .flatMap(({ attempt }) => (attempt.landing ? [attempt.landing] : []))
+    .map((p) =>
+      Math.max(
+        Math.abs(p.xMillimetres - target.xMillimetres),
+        Math.abs(p.yMillimetres - target.yMillimetres),
+      ),
+    )
+  const { offset, spread95 } = review.dispersion
+  const drift = offset
+    ? Math.hypot(
+        offset.mean.xMillimetres - target.xMillimetres,
+        offset.mean.yMillimetres - target.yMillimetres,
+      )
+    : 0
+  const half = Math.max(
+    zone?.radiusMillimetres ?? 0,
+    drift + (spread95?.semiMajorMillimetres ?? 0) * 0.9,
+    ...reach,
+  )
+  const side = Math.min(
+    Math.max(SMALLEST_CLOSE_UP_MILLIMETRES, 2 * half * CLOSE_UP_ROOM),
+    review.table.widthMillimetres + 2 * review.table.cushionDepthMillimetres,
+  )
+  return { centre: target, sideMillimetres: side }
+})
+
+function isMiss({ attempt }: Attempt): boolean {
+  return attempt.outcome.startsWith('MISSED') || attempt.outcome === 'OTHER'
+}
+
+async function pick(station: number, mirrored: boolean): Promise<void> {
+  await router.replace({ query: { station: String(station), mirrored: String(mirrored) } })
+  await reload()
+}
+
+function readOut(one: Attempt): string {
+  if (!one.error) return one.attempt.inOff ? t('outcome.inOff') : t('recording.notSeen')
+  const { speedMillimetres: speed, lineMillimetres: line } = one.error
+  return [
+    t(speed > 0 ? 'recording.long' : 'recording.short', { length: length(Math.abs(speed)) }),
+    t(line > 0 ? 'recording.left' : 'recording.right', { length: length(Math.abs(line)) }),
+  ].join(', ')
+}
+
+const RESULT_WORDS = { SUCCESS: 'review.yes', FAILURE: 'review.no', NOT_JUDGED: 'review.unknown' } as const
+</script>
+
+<template>
+  <main class="page">
+    <PageState :busy="busy" :problem="problem" :ready="data !== undefined" @retry="reload">
+      <template v-if="data">
+        <header>
+          <h1>{{ data.session.drillTitle }}</h1>
+          <p class="quiet">
+            {{ data.session.studentName }} ·
+            {{
+              new Date(data.session.startedAt).toLocaleString(undefined, {
+                dateStyle: 'long',
+                timeStyle: 'short',
+              })
+            }}
+            · {{ data.session.tableName }}
+          </p>
+          <nav v-if="data.groups.length" class="groups no-print" :aria-label="t('drills.station')">
+            <button
+              v-for="group in data.groups"
+              :key="`${group.station}${group.mirrored}`"
+              type="button"
+              :aria-pressed="group.station === data.station && group.mirrored === data.mirrored"
+              @click="pick(group.station, group.mirrored)"
+            >
+              {{ group.station + 1 }} · {{ t(group.mirrored ? 'recording.mirror' : 'recording.original') }}
+              <span class="quiet figures">{{ group.attempts }}</span>
+            </button>
+          </nav>
+        </header>
+        <p v-if="data.attempts.length === 0" class="empty">
+          {{ t('review.empty') }} <RouterLink :to="`/table/${sessionId}`">{{ t('rail.table') }}</RouterLink>
+        </p>
+        <template v-else>
+          <div class="maps">
+            <figure class="whole">
+              <ShotMap
+                :review="data"
+                :shown="shown"
+                :chosen-id="chosenId"
+                :label="t('review.map')"
+                @choose="chosenId = $event"
+              />
+            </figure>
+            <figure class="close">
+              <ShotMap
+                :review="data"
+                :shown="shown"
+                :chosen-id="chosenId"
+                :close-up="closeUp"
+                :label="t('review.closeUp')"
+                @choose="chosenId = $event"
+              />
+            </figure>
+          </div>
+          <aside>
+            <FigureList :review="data" />
+          </aside>
+          <section class="below">
+            <MarkLegend :shot="data.shot" :outcomes="data.outcomes" />
+            <label v-if="data.missedWithLanding > 0" class="small no-print">
+              <input v-model="withMissed" type="checkbox" />
+              {{ t('review.missedShown', { n: data.missedWithLanding }) }}
+            </label>
+            <table class="attempts small figures">
+              <thead>
+                <tr>
+                  <th scope="col">{{ t('review.attempt') }}</th>
+                  <th scope="col">{{ t('review.outcome') }}</th>
+                  <th scope="col">{{ t('review.speed') }}, {{ t('review.line') }}</th>
+                  <th scope="col">{{ t('review.made') }}</th>
+                </tr>
+              </thead>
+              <tbody>
+                <tr
+                  v-for="(one, index) in data.attempts"
+                  :key="one.id"
+                  :class="{ chosen: one.id === chosenId }"
+                  @click="chosenId = one.id"
+                >
+                  <td>
+                    <button type="button" class="number" @click="chosenId = one.id">{{ index + 1 }}</button>
+                  </td>
+                  <td>
+                    <OutcomeGlyph :outcome="one.attempt.outcome" :foul="one.attempt.foul" :size="16" />
+                    {{ t(`outcome.${one.attempt.outcome}`) }}
+                    <template v-if="one.attempt.foul">, {{ t('outcome.foul') }}</template>
+                  </td>
+                  <td>{{ readOut(one) }}</td>
+                  <td>{{ t(RESULT_WORDS[one.result]) }}</td>
+                </tr>
+              </tbody>
+            </table>
+          </section>
+        </template>
+      </template>
+    </PageState>
+  </main>
+</template>
+
+<style scoped>
+.page {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 350px;
+  gap: 12px 28px;
+  padding: 14px 24px 24px;
+}
+header,
+.below,
+.empty {
+  grid-column: 1 / -1;
+}
+header p {
+  margin: 2px 0 8px;
+}
+.groups {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.groups button {
+  min-height: 44px;
+  padding: 0 14px;
+  border: 1.5px solid #8c8676;
+  border-radius: 8px;
+  background: none;
+  color: var(--ink);
+  font: inherit;
+  cursor: pointer;
+}
+.groups button[aria-pressed='true'] {
+  background: var(--slate);
+  color: var(--paper);
+}
+.groups button[aria-pressed='true'] .quiet {
+  color: inherit;
+}
+.maps {
+  display: grid;
+  grid-template-columns: minmax(0, 1.82fr) minmax(0, 1fr);
+  gap: 12px;
+  align-items: start;
+}
+figure {
+  margin: 0;
+}
+.whole {
+  aspect-ratio: 1.82;
+}
+.close {
+  aspect-ratio: 1;
+}
+.below {
+  display: grid;
+  gap: 12px;
+}
+.attempts {
+  border-collapse: collapse;
+  width: 100%;
+}
+.attempts th,
+.attempts td {
+  text-align: left;
+  padding: 1px 10px 1px 0;
+  border-top: 1px solid var(--hairline);
+}
+.attempts td svg {
+  vertical-align: -3px;
+}
+.chosen {
+  background: color-mix(in srgb, var(--amber-lit) 45%, transparent);
+}
+.number {
+  min-width: 36px;
+  min-height: 24px;
+  padding: 0;
+  border: 0;
+  background: none;
+  color: var(--amber-text);
+  font: inherit;
+  text-decoration: underline;
+  cursor: pointer;
+}
+@media (max-width: 900px) {
+  .page {
+    grid-template-columns: minmax(0, 1fr);
+    padding: 12px;
+  }
+  .maps {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

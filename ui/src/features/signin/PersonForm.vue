@@ -1,0 +1,92 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import InputText from 'primevue/inputtext'
+import { reactive, ref } from 'vue'
+import { Problem, sentence } from '@/api/problem'
+
+/** Sign-in name and password, and a name where somebody is new. A problem stands at its field; what was typed stays. */
+const props = defineProps<{
+  action: string
+  passwordLabel: string
+  /** Asks the person's name too. */
+  withName?: boolean
+  /** The password exists already. */
+  known?: boolean
+  submit: (values: { name: string; signInName: string; password: string }) => Promise<void>
+}>()
+
+const values = reactive({ name: '', signInName: '', password: '' })
+const busy = ref(false)
+const problem = ref('')
+const field = ref('')
+
+async function send(): Promise<void> {
+  busy.value = true
+  problem.value = ''
+  field.value = ''
+  try {
+    await props.submit({ ...values })
+  } catch (error) {
+    problem.value = sentence(error)
+    field.value = error instanceof Problem ? (error.field ?? '') : ''
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <form novalidate @submit.prevent="send">
+    <label v-if="withName">
+      {{ $t('welcome.yourName') }}
+      <InputText v-model="values.name" name="name" autocomplete="name" :invalid="field === 'name'" fluid />
+      <span v-if="field === 'name'" class="problem" role="alert">{{ problem }}</span>
+    </label>
+    <label>
+      {{ $t('signIn.name') }}
+      <InputText
+        v-model="values.signInName"
+        name="username"
+        autocomplete="username"
+        autocapitalize="none"
+        :invalid="field === 'signInName'"
+        fluid
+      />
+      <span v-if="field === 'signInName'" class="problem" role="alert">{{ problem }}</span>
+    </label>
+    <label>
+      {{ passwordLabel }}
+      <InputText
+        v-model="values.password"
+        type="password"
+        name="password"
+        :autocomplete="known ? 'current-password' : 'new-password'"
+        :invalid="field === 'password'"
+        fluid
+      />
+      <span v-if="field === 'password'" class="problem" role="alert">{{ problem }}</span>
+    </label>
+    <p v-if="problem && !['name', 'signInName', 'password'].includes(field)" class="problem" role="alert">
+      {{ problem }}
+    </p>
+    <Button type="submit" :label="action" :loading="busy" fluid />
+  </form>
+</template>
+
+<style scoped>
+form {
+  display: grid;
+  gap: 16px;
+  margin-top: 24px;
+}
+label {
+  display: grid;
+  gap: 4px;
+  font-weight: 600;
+}
+.problem {
+  color: var(--brick-text);
+  font-weight: 600;
+  margin: 0;
+}
+</style>

@@ -1,0 +1,25 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { useSignedIn } from '@/shared/useSignedIn'
+import OpenPage from './OpenPage.vue'
+import PersonForm from './PersonForm.vue'
+
+const signedIn = useSignedIn()
+const route = useRoute()
+const router = useRouter()
+const done = ref(false)
+
+async function submit(values: { signInName: string; password: string }): Promise<void> {
+  await signedIn.signIn(values.signInName, values.password)
+  done.value = true
+  const next = route.query.next
+  await router.push(typeof next === 'string' && /^\/(?![/\\])/.test(next) ? next : '/today')
+}
+</script>
+
+<template>
+  <OpenPage :title="$t('signIn.title')" :lead="$t('signIn.lead')">
+    <PersonForm :action="$t('signIn.go')" :password-label="$t('signIn.password')" known :submit="submit" />
+  </OpenPage>
+</template>

@@ -1,0 +1,35 @@
+// What the snooker dialect says otherwise (product.md, "Words").
+export const snooker = {
+  today: { counts: '{potted} of {attempts} potted' },
+  drills: { askPot: 'Pot ball {ball} in the {pocket} pocket' },
+  skill: { DRAW: 'screw', FOLLOW: 'top', SIDE: 'side' },
+  pocket: {
+    SW: 'bottom right',
+    S: 'right middle',
+    SE: 'top right',
+    NE: 'top left',
+    N: 'left middle',
+    NW: 'bottom left',
+  },
+  cushion: { W: 'bottom cushion', E: 'top cushion', S: 'right long cushion', N: 'left long cushion' },
+  outcome: {
+    POTTED_CLEAN: 'Potted clean',
+    OFF_THICK_JAW: 'Off the thick jaw',
+    MISSED_THICK: 'Missed thick',
+    MISSED_THIN: 'Missed thin',
+    inOff: 'In-off',
+  },
+  recording: {
+    firstHint: 'The drawing is to scale. Choose how it went first if it was not potted clean.',
+    why: { NOT_POTTED: 'not potted', IN_OFF: 'in-off' },
+    help: { inOff: 'In-off on or off' },
+  },
+  review: {
+    potted: 'potted',
+    reason: { NO_DATA: 'No landing of a made pot yet.' },
+    inOffs: '{n} in-off | {n} in-offs',
+    of: 'of made pots only; 95 % intervals',
+  },
+  settings: { SIGHTS: 'sights' },
+  unit: { sights: '{n} sights' },
+}

@@ -1,0 +1,40 @@
+import { createRouter, createWebHistory } from 'vue-router'
+import { useSignedIn } from './shared/useSignedIn'
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', redirect: '/today' },
+    { path: '/sign-in', component: () => import('./features/signin/SignInPage.vue'), meta: { open: true } },
+    { path: '/welcome', component: () => import('./features/signin/WelcomePage.vue'), meta: { open: true } },
+    {
+      path: '/invitation/:token',
+      component: () => import('./features/signin/InvitationPage.vue'),
+      props: true,
+      meta: { open: true },
+    },
+    { path: '/today', component: () => import('./features/today/TodayPage.vue') },
+    { path: '/drills', component: () => import('./features/drills/DrillsPage.vue') },
+    { path: '/drills/:id', component: () => import('./features/drills/DrillPage.vue'), props: true },
+    { path: '/table', component: () => import('./features/recording/NobodyPage.vue') },
+    {
+      path: '/table/:sessionId',
+      component: () => import('./features/recording/RecordingPage.vue'),
+      props: true,
+    },
+    { path: '/review', component: () => import('./features/review/ReviewListPage.vue') },
+    { path: '/review/:sessionId', component: () => import('./features/review/ReviewPage.vue'), props: true },
+    { path: '/people', component: () => import('./features/people/PeoplePage.vue') },
+    { path: '/settings', component: () => import('./features/settings/SettingsPage.vue') },
+    { path: '/:rest(.*)*', component: () => import('./shared/MissingPage.vue') },
+  ],
+})
+
+/** Every page but the open ones needs a sign-in; where it was going is kept in the address. */
+router.beforeEach(async (to) => {
+  if (to.meta.open) return true
+  const signedIn = useSignedIn()
+  if (signedIn.me || (await signedIn.restore())) return true
+  const start = await signedIn.startingPage()
+  return start === '/welcome' ? start : { path: start, query: { next: to.fullPath } }
+})

@@ -1,0 +1,177 @@
+<script setup lang="ts">
+import Menu from 'primevue/menu'
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useRoute, useRouter } from 'vue-router'
+import { useOutbox } from '@/features/recording/useOutbox'
+import { useHand } from './useHand'
+import { useSignedIn } from './useSignedIn'
+
+const { t } = useI18n()
+const route = useRoute()
+const router = useRouter()
+const signedIn = useSignedIn()
+const hand = useHand()
+const outbox = useOutbox()
+const menu = ref<InstanceType<typeof Menu>>()
+
+const steps = computed(() => [
+  { key: 'today', to: '/today' },
+  { key: 'drills', to: '/drills' },
+  { key: 'table', to: hand.hand.sessionId ? `/table/${hand.hand.sessionId}` : '/table' },
+  { key: 'review', to: hand.hand.sessionId ? `/review/${hand.hand.sessionId}` : '/review' },
+])
+
+const sync = computed(() => {
+  if (outbox.parkedCount) return t('rail.parked', { n: outbox.parkedCount })
+  if (outbox.unreachable) return t('rail.offline', { n: outbox.waiting })
+  return outbox.waiting ? t('rail.waiting', { n: outbox.waiting }) : t('rail.saved')
+})
+
+const items = computed(() => [
+  { label: t('rail.settings'), command: () => void router.push('/settings') },
+  ...(signedIn.me?.person.role === 'COACH'
+    ? [{ label: t('rail.people'), command: () => void router.push('/people') }]
+    : []),
+  { label: t('rail.signOut'), command: () => void leave() },
+])
+
+async function leave(): Promise<void> {
+  await signedIn.signOut()
+  hand.drop()
+  await router.push('/sign-in')
+}
+
+function isHere(key: string): boolean {
+  return route.path.startsWith(`/${key}`)
+}
+</script>
+
+<template>
+  <nav class="rail" :aria-label="t('rail.steps')">
+    <button
+      v-if="signedIn.me"
+      type="button"
+      class="who"
+      aria-haspopup="menu"
+      :aria-label="t('rail.account', { name: signedIn.me.person.name })"
+      @click="menu?.toggle($event)"
+    >
+      <strong>{{ hand.hand.studentName ?? signedIn.me.person.name }}</strong>
+      <span class="small">{{ t('rail.account', { name: signedIn.me.person.name }) }}</span>
+    </button>
+    <Menu ref="menu" :model="items" popup />
+    <ol>
+      <li v-for="step in steps" :key="step.key">
+        <RouterLink
+          :to="step.to"
+          :aria-current="isHere(step.key) ? 'step' : undefined"
+          :class="{ here: isHere(step.key) }"
+        >
+          <svg viewBox="0 0 20 28" width="16" height="22" aria-hidden="true">
+            <path d="M10 2 L17 14 L10 26 L3 14 Z" />
+          </svg>
+          <span>{{ t(`rail.${step.key}`) }}</span>
+        </RouterLink>
+      </li>
+    </ol>
+    <p class="sync small" role="status" :class="{ alarm: outbox.parkedCount > 0 }">{{ sync }}</p>
+  </nav>
+</template>
+
+<style scoped>
+.rail {
+  position: fixed;
+  inset: auto 0 0 0;
+  height: var(--rail-height);
+  display: grid;
+  grid-template-columns: minmax(120px, 1fr) auto minmax(80px, 1fr);
+  align-items: center;
+  padding: 0 24px;
+  background: linear-gradient(#8f5410, #6f3f08);
+  border-top: 3px solid var(--wood-light);
+  color: var(--rail-ink);
+  z-index: 10;
+}
+.who {
+  all: unset;
+  cursor: pointer;
+  display: flex;
+  flex-direction: column;
+  line-height: 1.2;
+  min-height: 48px;
+  justify-content: center;
+  max-width: 100%;
+  overflow: hidden;
+  white-space: nowrap;
+}
+.who strong,
+.who span {
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.who:focus-visible {
+  outline: 3px solid #fff;
+}
+ol {
+  list-style: none;
+  display: flex;
+  gap: 8px;
+  margin: 0;
+  padding: 0;
+}
+a {
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  justify-content: center;
+  min-width: 88px;
+  height: 56px;
+  color: var(--rail-ink);
+  text-decoration: none;
+}
+a:focus-visible {
+  outline: 3px solid #fff;
+  outline-offset: -3px;
+}
+path {
+  fill: #d9b07a;
+}
+.here {
+  font-weight: 700;
+}
+.here path {
+  fill: #ffe3a3;
+  stroke: #fff3cf;
+  stroke-width: 2;
+}
+.sync {
+  text-align: right;
+  margin: 0;
+}
+.alarm {
+  font-weight: 700;
+  text-decoration: underline;
+}
+@media (max-width: 620px) {
+  .rail {
+    padding: 0 8px;
+    grid-template-columns: 76px 1fr 64px;
+  }
+  a {
+    min-width: 48px;
+    font-size: 13px;
+  }
+  .who span {
+    display: none;
+  }
+  ol {
+    justify-content: center;
+    gap: 0;
+  }
+  .sync {
+    font-size: 12px;
+    line-height: 1.1;
+  }
+}
+</style>

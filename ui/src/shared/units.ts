@@ -1,0 +1,42 @@
+// Lengths as people read them. Stored and computed in mm everywhere else.
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useSignedIn } from './useSignedIn'
+
+const MILLIMETRES_PER_INCH = 25.4
+/** A sight along a 9 ft pool table; only used where no table is at hand. */
+const DEFAULT_SIGHT_MILLIMETRES = 317.5
+
+type Unit = 'MILLIMETRES' | 'CENTIMETRES' | 'INCHES' | 'SIGHTS'
+
+function figure(value: number, digits: number): string {
+  return value.toLocaleString(undefined, { minimumFractionDigits: digits, maximumFractionDigits: digits })
+}
+
+/** Formats lengths in the unit of whoever is signed in. */
+export function useUnits() {
+  const signedIn = useSignedIn()
+  const { t } = useI18n()
+  const unit = computed<Unit>(() => signedIn.me?.preferences.lengthUnit ?? 'CENTIMETRES')
+
+  /** "31 cm"; small lengths keep a digit so that a near miss does not read as nothing. */
+  function length(millimetres: number, sightMillimetres = DEFAULT_SIGHT_MILLIMETRES): string {
+    switch (unit.value) {
+      case 'MILLIMETRES':
+        return t('unit.mm', { n: figure(millimetres, 0) })
+      case 'CENTIMETRES':
+        return t('unit.cm', { n: figure(millimetres / 10, Math.abs(millimetres) < 95 ? 1 : 0) })
+      case 'INCHES':
+        return t('unit.in', { n: figure(millimetres / MILLIMETRES_PER_INCH, 1) })
+      case 'SIGHTS':
+        return t('unit.sights', { n: figure(millimetres / sightMillimetres, 2) })
+    }
+  }
+
+  return { unit, length, figure }
+}
+
+/** A share as a whole per cent. */
+export function percent(share: number): string {
+  return Math.round(100 * share).toString()
+}

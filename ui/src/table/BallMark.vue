@@ -1,0 +1,31 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Ball } from '@/api/types'
+import { useFrame } from './tableFrame'
+
+const props = defineProps<{ ball: Ball }>()
+const frame = useFrame()
+const at = computed(() => frame.value.tableToSvg(props.ball.at.place))
+const radius = computed(() => props.ball.diameterMillimetres / 2)
+const fill = computed(
+  () =>
+    ({ CUE: 'var(--bone)', OBJECT: 'var(--object-ball)', NEXT: 'var(--next-ball)', BLOCKER: 'url(#hatch)' })[
+      props.ball.role
+    ],
+)
+</script>
+
+<template>
+  <g>
+    <circle
+      :cx="at.x"
+      :cy="at.y"
+      :r="radius"
+      :fill="fill"
+      stroke="#14181a"
+      stroke-opacity="0.55"
+      stroke-width="2.5"
+    />
+    <circle v-if="ball.role === 'CUE'" :cx="at.x" :cy="at.y" :r="radius * 0.26" fill="var(--amber)" />
+  </g>
+</template>

@@ -1,0 +1,94 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Shot } from '@/api/types'
+import BallMark from './BallMark.vue'
+import { useFrame } from './tableFrame'
+
+/** What a shot asks, drawn: balls, aim and pot line, ghost ball, ring, target and line of arrival. */
+const props = defineProps<{ shot: Shot; faint?: boolean }>()
+const frame = useFrame()
+
+const TICK_EVERY_MILLIMETRES = 100
+const TICKS = 3
+
+const cue = computed(() => props.shot.balls.find((ball) => ball.role === 'CUE'))
+const cueAt = computed(() => cue.value && frame.value.tableToSvg(cue.value.at.place))
+const object = computed(() => props.shot.balls.find((ball) => ball.role === 'OBJECT'))
+const objectAt = computed(() => object.value && frame.value.tableToSvg(object.value.at.place))
+const ghost = computed(() => props.shot.pot && frame.value.tableToSvg(props.shot.pot.ghostBall))
+const pathEnd = computed(() => props.shot.pot && frame.value.tableToSvg(props.shot.pot.objectPathEnd))
+const target = computed(() => frame.value.tableToSvg(props.shot.target))
+const turn = computed(() => frame.value.svgDegrees(props.shot.arrivalDegrees))
+const reach = TICK_EVERY_MILLIMETRES * TICKS
+const ticks = [-3, -2, -1, 1, 2].map((n) => n * TICK_EVERY_MILLIMETRES)
+</script>
+
+<template>
+  <g :opacity="faint ? 0.55 : 1">
+    <template v-if="shot.zone">
+      <circle
+        v-for="share in [1, 2 / 3, 1 / 3]"
+        :key="share"
+        :cx="target.x"
+        :cy="target.y"
+        :r="shot.zone.radiusMillimetres * share"
+        :class="share === 1 ? 'zone' : 'ring'"
+      />
+    </template>
+    <g :transform="`translate(${target.x} ${target.y}) rotate(${turn})`" class="arrival">
+      <path :d="`M${-reach} 0 L${reach - 40} 0`" />
+      <path :d="`M${reach} 0 L${reach - 44} -18 L${reach - 44} 18 Z`" class="head" />
+      <path v-for="x in ticks" :key="x" :d="`M${x} -14 L${x} 14`" />
+      <path d="M0 -26 L0 26" />
+    </g>
+    <path v-if="cueAt && ghost" :d="`M${cueAt.x} ${cueAt.y} L${ghost.x} ${ghost.y}`" class="aim" />
+    <path
+      v-if="objectAt && pathEnd"
+      :d="`M${objectAt.x} ${objectAt.y} L${pathEnd.x} ${pathEnd.y}`"
+      class="pot"
+    />
+    <circle v-if="ghost && cue" :cx="ghost.x" :cy="ghost.y" :r="cue.diameterMillimetres / 2" class="ghost" />
+    <BallMark v-for="ball in shot.balls" :key="ball.label" :ball="ball" />
+  </g>
+</template>
+
+<style scoped>
+.zone {
+  fill: var(--bone);
+  fill-opacity: 0.12;
+  stroke: var(--amber-lit);
+  stroke-width: 6;
+}
+.ring {
+  fill: none;
+  stroke: var(--amber-lit);
+  stroke-opacity: 0.6;
+  stroke-width: 3;
+}
+.arrival path {
+  fill: none;
+  stroke: var(--amber-lit);
+  stroke-width: 5;
+}
+.arrival .head {
+  fill: var(--amber-lit);
+  stroke: none;
+}
+.aim {
+  stroke: var(--bone);
+  stroke-width: 5;
+  stroke-dasharray: 18 14;
+  fill: none;
+}
+.pot {
+  stroke: #f0c0b0;
+  stroke-width: 3;
+  fill: none;
+}
+.ghost {
+  fill: none;
+  stroke: var(--bone);
+  stroke-width: 3;
+  stroke-dasharray: 8 7;
+}
+</style>
