@@ -33,6 +33,32 @@ const slate = {
 
 export const AmberPreset = definePreset(Aura, {
   components: {
+    togglebutton: {
+      colorScheme: {
+        light: {
+          root: {
+            background: '#e9dfcc',
+            hoverBackground: '#d2c5ac',
+            color: '#1d2225',
+            hoverColor: '#1d2225',
+            checkedColor: '#1d2225',
+            checkedBackground: '#e9dfcc',
+          },
+          content: { checkedBackground: '#f2b544' },
+        },
+        dark: {
+          root: {
+            background: '#1e2427',
+            hoverBackground: '#3a4448',
+            color: '#ece5d6',
+            hoverColor: '#ece5d6',
+            checkedColor: '#1d2225',
+            checkedBackground: '#1e2427',
+          },
+          content: { checkedBackground: '#f2b544' },
+        },
+      },
+    },
     button: {
       colorScheme: {
         light: {

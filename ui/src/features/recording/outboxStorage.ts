@@ -10,6 +10,8 @@ export interface OutboxItem {
   body: AttemptBody
   /** Why the server refused it; set once, then it waits for a person. */
   refusal?: string
+  /** Still being written to the browser's database; never stored itself. */
+  keeping?: boolean
 }
 
 class OutboxDatabase extends Dexie {
@@ -25,7 +27,13 @@ const database = new OutboxDatabase()
 
 export const outboxStorage = {
   ofAccount: (accountId: string) => database.items.where({ accountId }).sortBy('key'),
-  add: (item: OutboxItem) => database.items.add({ ...item, body: { ...item.body } }),
+  add: ({ accountId, sessionId, attemptId, body }: OutboxItem) =>
+    database.items.add({
+      accountId,
+      sessionId,
+      attemptId,
+      body: { ...body, landing: body.landing && { ...body.landing } },
+    }),
   remove: (key: number) => database.items.delete(key),
   refuse: (key: number, refusal: string) => database.items.update(key, { refusal }),
 }

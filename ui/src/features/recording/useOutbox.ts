@@ -54,13 +54,16 @@ export const useOutbox = defineStore('outbox', () => {
   }
 
   async function put(sessionId: string, attemptId: string, body: AttemptBody): Promise<void> {
-    const item: OutboxItem = { accountId, sessionId, attemptId, body }
+    const item: OutboxItem = { accountId, sessionId, attemptId, body, keeping: true }
+    // Counted as waiting from the first moment; sent only once it is kept, so that what was sent is surely removed.
+    items.value.push(item)
+    const listed = items.value[items.value.length - 1] ?? item
     try {
-      item.key = await outboxStorage.add(item)
+      listed.key = await outboxStorage.add(item)
     } catch (error) {
       storageProblem.value = sentence(error)
     }
-    items.value.push(item)
+    listed.keeping = false
     void pump()
   }
 
@@ -86,7 +89,8 @@ export const useOutbox = defineStore('outbox', () => {
   }
 
   function next(): OutboxItem | undefined {
-    return signedIn.ended ? undefined : items.value.find((item) => !item.refusal)
+    const first = signedIn.ended ? undefined : items.value.find((item) => !item.refusal)
+    return first?.keeping ? undefined : first
   }
 
   async function deliver(item: OutboxItem): Promise<void> {

@@ -116,7 +116,15 @@ export function useRecording(sessionId: string) {
       now,
     ]
     const known = attempts.value.find(({ id }) => id === attempt.id)
-    if (known && known.body.revision === attempt.attempt.revision) known.judged = attempt
+    if (known) {
+      if (known.body.revision === attempt.attempt.revision) known.judged = attempt
+    } else if (!attempt.attempt.deleted) {
+      // Sent from the queue after a reload, and newer than the server's list that this screen began with.
+      attempts.value = inOrder([
+        ...attempts.value,
+        { id: attempt.id, body: attempt.attempt, judged: attempt },
+      ])
+    }
   }
 
   function record(place: Point | undefined, placedBy: PlacedBy, millimetresPerPixel: number): void {

@@ -20,17 +20,20 @@ import java.util.Random;
 import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
 
-/** Fills an empty data folder with two coaches, eight students and their last sessions. Fixed seed: always the same. */
+/**
+ * Fills an empty data folder with two coaches, eight students and their last sessions. Fixed seed: always the same.
+ *
+ * <p>Done before the server takes its first request, so that nobody meets a half-filled club.
+ */
 @Component
 @Profile("demo")
 @Lazy(false)
-class DemoClub implements ApplicationRunner {
+class DemoClub implements SmartInitializingSingleton {
     static final String PASSWORD = "lantern-street";
     private static final Logger LOG = LoggerFactory.getLogger(DemoClub.class);
     private static final long SEED = 20_240;
@@ -72,7 +75,7 @@ class DemoClub implements ApplicationRunner {
     private record DemoStudent(String name, String signInName, DemoPractice.Errors errors) {}
 
     @Override
-    public void run(ApplicationArguments arguments) {
+    public void afterSingletonsInstantiated() {
         if (!people.needsFirstCoach()) {
             return;
         }

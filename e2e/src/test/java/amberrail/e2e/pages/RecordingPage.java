@@ -4,6 +4,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.LoadState;
 
 /** The recording screen in the words of whoever stands at the table. */
 public final class RecordingPage {
@@ -24,6 +25,7 @@ public final class RecordingPage {
     public static RecordingPage start(Page page, String student) {
         page.navigate("/drills");
         page.getByText("Roll on to the ring").click();
+        page.waitForLoadState(LoadState.NETWORKIDLE);
         page.getByRole(AriaRole.COMBOBOX).first().click();
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(student))
                 .click();
@@ -73,7 +75,7 @@ public final class RecordingPage {
     }
 
     public Locator key(String word) {
-        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(word));
+        return page.locator(".keys").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(word));
     }
 
     public String sessionId() {

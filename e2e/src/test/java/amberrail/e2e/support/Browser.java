@@ -9,7 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
-/** Debian's Chromium; watches that no page asks anything of another origin and that no script fails. */
+/** Debian's Chromium, one process for all journeys (its driver takes seconds to unpack); a journey's own view of it watches that no page asks anything of another origin and that no script fails. */
 public final class Browser implements AutoCloseable {
     private static final List<String> FLAGS = List.of(
             "--no-sandbox",
@@ -20,19 +20,25 @@ public final class Browser implements AutoCloseable {
             "--disable-component-update",
             "--disable-sync");
 
-    private final Playwright playwright;
-    private final com.microsoft.playwright.Browser chromium;
+    private static com.microsoft.playwright.Browser chromium;
+
+    private final List<BrowserContext> contexts = new ArrayList<>();
     private final List<String> strayRequests = new ArrayList<>();
     private final List<String> scriptErrors = new ArrayList<>();
 
-    public Browser() {
-        playwright = Playwright.create(new Playwright.CreateOptions()
-                .setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1", "PLAYWRIGHT_NODEJS_PATH", "/usr/bin/node")));
-        chromium = playwright
-                .chromium()
-                .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium"))
-                        .setArgs(FLAGS));
+    private static synchronized com.microsoft.playwright.Browser chromium() {
+        if (chromium == null) {
+            Playwright playwright = Playwright.create(new Playwright.CreateOptions()
+                    .setEnv(Map.of(
+                            "PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1", "PLAYWRIGHT_NODEJS_PATH", "/usr/bin/node")));
+            chromium = playwright
+                    .chromium()
+                    .launch(new BrowserType.LaunchOptions()
+                            .setExecutablePath(Path.of("/usr/bin/chromium"))
+                            .setArgs(FLAGS));
+            Runtime.getRuntime().addShutdownHook(new Thread(playwright::close));
+        }
+        return chromium;
     }
 
     /** A new person at a new browser, whose pages may talk to this server only. */
@@ -42,7 +48,8 @@ public final class Browser implements AutoCloseable {
 
     public Page open(Server server, com.microsoft.playwright.Browser.NewContextOptions options) {
         BrowserContext context =
-                chromium.newContext(options.setBaseURL(server.url()).setLocale("en-GB"));
+                chromium().newContext(options.setBaseURL(server.url()).setLocale("en-GB"));
+        contexts.add(context);
         context.onRequest(request -> {
             String url = request.url();
             if (!url.startsWith(server.url()) && !url.startsWith("data:") && !url.startsWith("blob:")) {
@@ -70,7 +77,6 @@ public final class Browser implements AutoCloseable {
 
     @Override
     public void close() {
-        chromium.close();
-        playwright.close();
+        contexts.forEach(BrowserContext::close);
     }
 }

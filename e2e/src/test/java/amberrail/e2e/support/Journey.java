@@ -13,14 +13,11 @@ import org.junit.jupiter.api.io.TempDir;
 /** A journey on the demo club with one server for the whole class. */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 public abstract class Journey {
-    @TempDir
-    protected Path folder;
-
     protected Server server;
     protected Browser browser;
 
     @BeforeAll
-    void begin() {
+    void begin(@TempDir Path folder) {
         server = Server.start(folder.resolve("data"), "--spring.profiles.active=demo");
         browser = new Browser();
     }

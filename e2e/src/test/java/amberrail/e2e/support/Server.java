@@ -116,11 +116,12 @@ public final class Server implements AutoCloseable {
 
     private void launch() {
         List<String> command = new ArrayList<>(List.of(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                ExtractedJar.java(),
                 "-XX:+UseSerialGC",
                 "-XX:TieredStopAtLevel=1",
+                "-XX:SharedArchiveFile=" + ExtractedJar.archive(),
                 "-jar",
-                System.getProperty("amber.jar"),
+                ExtractedJar.path().toString(),
                 "--amber.data=" + data,
                 "--server.port=" + port));
         command.addAll(arguments);

@@ -1,0 +1,12 @@
+package amberrail.bare;
+
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+
+/** Nothing but the starters. */
+@SpringBootApplication
+public class BareApplication {
+    public static void main(String[] arguments) {
+        SpringApplication.run(BareApplication.class, arguments);
+    }
+}

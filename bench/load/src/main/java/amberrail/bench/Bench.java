@@ -1,0 +1,25 @@
+package amberrail.bench;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+
+/** Measures everything that {@code docs/benchmarks.md} reports and writes it there. */
+public final class Bench {
+    private Bench() {}
+
+    /**
+     * @param arguments folder with the extracted jar and its class-data archive; the bare jar; the report to write
+     */
+    public static void main(String[] arguments) throws Exception {
+        Path runFolder = Path.of(arguments[0]);
+        Report report = new Report();
+        StartFigures.measure(runFolder, Path.of(arguments[1]), report);
+        Path data = Files.createTempDirectory("amber-bench-data");
+        try (RunningJar running =
+                RunningJar.start(runFolder.resolve("amber-rail-exec.jar"), data, "--spring.profiles.active=demo")) {
+            ServerFigures.measure(running.url(), report);
+            BrowserFigures.measure(running.url(), report);
+        }
+        report.writeTo(Path.of(arguments[2]));
+    }
+}

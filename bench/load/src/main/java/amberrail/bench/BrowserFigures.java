@@ -1,0 +1,85 @@
+package amberrail.bench;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.BoundingBox;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** Script weight of the first load, and how soon a tap on the cloth is drawn. */
+final class BrowserFigures {
+    private static final int TAPS = 60;
+    private static final List<String> FLAGS = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+
+    /** From the tap's own time stamp to the frame after the one in which its mark was put there. */
+    private static final String WATCH_MARKS =
+            """
+            window.tapMilliseconds = [];
+            const table = document.querySelector('[data-testid=table]');
+            let tapped = 0;
+            addEventListener('pointerup', (event) => { tapped = event.timeStamp; }, true);
+            new MutationObserver((changes) => {
+              const added = changes.some((c) => [...c.addedNodes].some((n) => n.dataset?.mark === 'landing'));
+              if (added) requestAnimationFrame(() => requestAnimationFrame((now) => window.tapMilliseconds.push(now - tapped)));
+            }).observe(table, { childList: true, subtree: true });
+            """;
+
+    private BrowserFigures() {}
+
+    static void measure(String url, Report report) {
+        try (Playwright playwright = Playwright.create(new Playwright.CreateOptions()
+                        .setEnv(Map.of(
+                                "PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1", "PLAYWRIGHT_NODEJS_PATH", "/usr/bin/node")));
+                Browser browser = playwright
+                        .chromium()
+                        .launch(new BrowserType.LaunchOptions()
+                                .setExecutablePath(Path.of("/usr/bin/chromium"))
+                                .setArgs(FLAGS))) {
+            Page page = browser.newPage(new Browser.NewPageOptions().setBaseURL(url).setViewportSize(1280, 800));
+            page.navigate("/sign-in");
+            page.locator("input[name=username]").fill("iris");
+            page.locator("input[name=password]").fill(Device.PASSWORD);
+            page.locator("button[type=submit]").click();
+            page.waitForURL("**/today");
+            page.locator(".go").first().waitFor();
+            Object bytes = page.evaluate("performance.getEntriesByType('resource')"
+                    + ".filter((r) => r.name.endsWith('.js')).reduce((sum, r) => sum + r.encodedBodySize, 0)");
+            report.add(
+                    "compressed JavaScript from the sign-in to Today",
+                    "under 350 kB",
+                    ((Number) bytes).doubleValue() / 1000,
+                    "kB");
+            page.locator(".go.main").first().click();
+            page.getByTestId("table").waitFor();
+            report.add("tap on the cloth to mark drawn, p95", "under 50 ms", taps(page).at(0.95), "ms");
+        }
+    }
+
+    private static Percentiles taps(Page page) {
+        page.evaluate(WATCH_MARKS);
+        BoundingBox box = page.getByTestId("table").boundingBox();
+        for (int i = 0; i < TAPS; i++) {
+            page.mouse().click(box.x + box.width * (0.55 + 0.003 * i), box.y + box.height * 0.7);
+            page.waitForTimeout(80);
+        }
+        List<Double> milliseconds = new ArrayList<>();
+        for (Object one : (List<?>) page.evaluate("window.tapMilliseconds")) {
+            milliseconds.add(((Number) one).doubleValue());
+        }
+        if (milliseconds.size() != TAPS) {
+            throw new IllegalStateException("drew " + milliseconds.size() + " marks of " + TAPS);
+        }
+        return Percentiles.of(milliseconds);
+    }
+}

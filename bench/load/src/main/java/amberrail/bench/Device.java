@@ -1,0 +1,75 @@
+package amberrail.bench;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.time.Instant;
+import java.util.UUID;
+
+/** A recording device without a screen. */
+final class Device {
+    static final String PASSWORD = "lantern-street";
+
+    private final String url;
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final ObjectMapper json = new ObjectMapper();
+
+    Device(String url) {
+        this.url = url;
+    }
+
+    void signIn(String name) throws IOException, InterruptedException {
+        send("GET", "/api/v1/club", null);
+        send("POST", "/api/v1/sign-in", "{\"signInName\":\"" + name + "\",\"password\":\"" + PASSWORD + "\"}");
+    }
+
+    String beginSession() throws IOException, InterruptedException {
+        String student = send("GET", "/api/v1/me", null).at("/person/id").asText();
+        String table = send("GET", "/api/v1/tables", null).at("/0/id").asText();
+        String body = "{\"studentId\":\"" + student + "\",\"drillId\":\"roll-on-to-the-ring\",\"tableId\":\"" + table
+                + "\"}";
+        return send("POST", "/api/v1/sessions", body).get("id").asText();
+    }
+
+    /** One attempt, spread over stations and sides as in a session of many. */
+    void putAttempt(String session, int sequence) throws IOException, InterruptedException {
+        UUID id = UUID.randomUUID();
+        boolean mirrored = sequence / 20 % 2 == 1;
+        double y = mirrored ? 254 + sequence % 90 : 1016 - sequence % 90;
+        String body = "{\"revision\":0,\"deleted\":false,\"station\":" + sequence / 40 % 3 + ",\"mirrored\":" + mirrored
+                + ",\"tryId\":\"" + id + "\",\"shot\":0,\"sequence\":" + sequence
+                + ",\"deviceId\":\"bench\",\"outcome\":\"POTTED_CLEAN\",\"foul\":false,\"inOff\":false,"
+                + "\"landing\":{\"xMillimetres\":" + (1650 + sequence % 140) + ",\"yMillimetres\":" + y
+                + ",\"placedBy\":\"TAP\",\"placingSdMillimetres\":15},\"playedAt\":\"" + Instant.now() + "\"}";
+        send("PUT", "/api/v1/sessions/" + session + "/attempts/" + id, body);
+    }
+
+    JsonNode send(String method, String path, String body) throws IOException, InterruptedException {
+        String token = cookies.getCookieStore().getCookies().stream()
+                .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
+                .map(HttpCookie::getValue)
+                .findFirst()
+                .orElse("");
+        HttpRequest request = HttpRequest.newBuilder(URI.create(url + path))
+                .header("Content-Type", "application/json")
+                .header("X-XSRF-TOKEN", token)
+                .method(
+                        method,
+                        body == null
+                                ? HttpRequest.BodyPublishers.noBody()
+                                : HttpRequest.BodyPublishers.ofString(body))
+                .build();
+        HttpResponse<String> response = http.send(request, HttpResponse.BodyHandlers.ofString());
+        if (response.statusCode() >= 300) {
+            throw new IllegalStateException(method + " " + path + ": " + response.statusCode() + " " + response.body());
+        }
+        return json.readTree(response.body());
+    }
+}

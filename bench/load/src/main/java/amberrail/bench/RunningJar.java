@@ -1,0 +1,106 @@
+package amberrail.bench;
+
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+
+/** A started jar, with the time from launch to its first answered request. */
+final class RunningJar implements AutoCloseable {
+    private static final Duration LIMIT = Duration.ofSeconds(120);
+
+    private final Process process;
+    private final String url;
+    private final double startSeconds;
+
+    private RunningJar(Process process, String url, double startSeconds) {
+        this.process = process;
+        this.url = url;
+        this.startSeconds = startSeconds;
+    }
+
+    /** The same flags for every jar, a class-data archive of its own beside it included. */
+    static RunningJar start(Path jar, Path data, String... arguments) throws IOException, InterruptedException {
+        int port = freePort();
+        List<String> command = new ArrayList<>(List.of("java", "-XX:+UseSerialGC", "-Xshare:auto"));
+        Path archive = archive(jar);
+        if (Files.exists(archive)) {
+            command.add("-XX:SharedArchiveFile=" + archive);
+        }
+        command.addAll(List.of("-jar", jar.toString(), "--server.port=" + port, "--amber.data=" + data));
+        command.addAll(List.of(arguments));
+        long begun = System.nanoTime();
+        Process process = new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                .start();
+        String url = "http://127.0.0.1:" + port;
+        HttpClient http = HttpClient.newHttpClient();
+        while (!answers(http, url)) {
+            if (!process.isAlive() || System.nanoTime() - begun > LIMIT.toNanos()) {
+                throw new IllegalStateException(jar + " did not start");
+            }
+            Thread.sleep(10);
+        }
+        return new RunningJar(process, url, (System.nanoTime() - begun) / 1e9);
+    }
+
+    /** Makes the class-data archive that {@link #start} uses. */
+    static void train(Path jar) throws IOException, InterruptedException {
+        Path data = Files.createTempDirectory("amber-bench");
+        new ProcessBuilder(
+                        "java",
+                        "-XX:ArchiveClassesAtExit=" + archive(jar),
+                        "-Dspring.context.exit=onRefresh",
+                        "-jar",
+                        jar.toString(),
+                        "--server.port=0",
+                        "--amber.data=" + data)
+                .redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                .start()
+                .waitFor();
+    }
+
+    String url() {
+        return url;
+    }
+
+    double startSeconds() {
+        return startSeconds;
+    }
+
+    @Override
+    public void close() {
+        process.destroy();
+        process.onExit().join();
+    }
+
+    private static Path archive(Path jar) {
+        return jar.resolveSibling("app.jsa");
+    }
+
+    private static boolean answers(HttpClient http, String url) throws InterruptedException {
+        try {
+            http.send(
+                    HttpRequest.newBuilder(URI.create(url + "/api/v1/club")).build(),
+                    HttpResponse.BodyHandlers.discarding());
+            return true;
+        } catch (IOException e) {
+            return false;
+        }
+    }
+
+    private static int freePort() throws IOException {
+        try (ServerSocket socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        }
+    }
+}

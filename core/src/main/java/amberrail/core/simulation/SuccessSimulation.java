@@ -1,0 +1,95 @@
+package amberrail.core.simulation;
+
+import amberrail.core.motion.CueStrike;
+import amberrail.core.motion.Physics;
+import java.util.List;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.BooleanSupplier;
+import java.util.function.DoubleConsumer;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
+
+/**
+ * Plays one stroke thousands of times with execution errors and counts successes.
+ *
+ * <p>Batches run on all cores; each thread has one workspace and makes no garbage per shot. The result does not depend on the number
+ * of threads.
+ */
+public final class SuccessSimulation {
+    private final ShotTable table;
+    private final Physics physics;
+    private final List<TableBall> balls;
+    private final int struck;
+
+    /** {@code struck} is the index of the cue ball in {@code balls}. */
+    public SuccessSimulation(ShotTable table, Physics physics, List<TableBall> balls, int struck) {
+        this.table = table;
+        this.physics = physics;
+        this.balls = List.copyOf(balls);
+        this.struck = struck;
+    }
+
+    /**
+     * @param meant     the stroke without errors
+     * @param errors    standard deviations of one stroke
+     * @param noise     common random numbers
+     * @param succeeds  judges a finished shot; called from several threads, must not keep what it is given
+     * @param cancelled asked before every batch; {@code CancellationException} once true
+     * @param progress  told the share done, 0 to 1
+     */
+    public SuccessRate estimate(
+            CueStrike meant,
+            ExecutionErrors errors,
+            StrokeNoise noise,
+            Predicate<FinalTable> succeeds,
+            BooleanSupplier cancelled,
+            DoubleConsumer progress) {
+        int[] successes = new int[noise.batches()];
+        AtomicInteger done = new AtomicInteger();
+        IntStream.range(0, noise.batches()).parallel().forEach(batch -> {
+            if (cancelled.getAsBoolean()) {
+                throw new CancellationException();
+            }
+            successes[batch] = playBatch(meant, errors, noise, batch, succeeds);
+            progress.accept((double) done.incrementAndGet() / noise.batches());
+        });
+        return rate(successes, noise.perBatch());
+    }
+
+    private int playBatch(
+            CueStrike meant, ExecutionErrors errors, StrokeNoise noise, int batch, Predicate<FinalTable> succeeds) {
+        ShotRunner runner = new ShotRunner(table, physics, balls, struck);
+        double radiusMillimetres = 1000 * runner.struckRadiusMetres();
+        double psi = Math.toRadians(meant.launchDegrees());
+        double elevation = Math.toRadians(meant.elevationDegrees());
+        int successes = 0;
+        for (int i = 0; i < noise.perBatch(); i++) {
+            double pace = 1 + errors.paceFraction() * noise.draw(batch, i, 1);
+            boolean moved = runner.play(
+                    meant.speedMetresPerSecond() * Math.max(0, pace),
+                    psi + 1e-3 * errors.aimMilliradians() * noise.draw(batch, i, 0),
+                    meant.side() + errors.tipSideMillimetres() * noise.draw(batch, i, 3) / radiusMillimetres,
+                    meant.height() + errors.tipHeightMillimetres() * noise.draw(batch, i, 2) / radiusMillimetres,
+                    elevation);
+            // A miscue moves nothing and succeeds at nothing.
+            if (moved && succeeds.test(runner.result())) {
+                successes++;
+            }
+        }
+        return successes;
+    }
+
+    private static SuccessRate rate(int[] successes, int perBatch) {
+        int total = IntStream.of(successes).sum();
+        int shots = successes.length * perBatch;
+        double mean = (double) total / shots;
+        double squares = 0;
+        for (int count : successes) {
+            double off = (double) count / perBatch - mean;
+            squares += off * off;
+        }
+        double standardError = Math.sqrt(squares / (successes.length - 1) / successes.length);
+        return new SuccessRate(shots, total, mean, standardError);
+    }
+}

@@ -1,0 +1,199 @@
+package amberrail.core.simulation;
+
+import amberrail.core.geometry.Direction;
+import amberrail.core.geometry.Point;
+import amberrail.core.table.Cushion;
+import amberrail.core.table.Jaw;
+import amberrail.core.table.NoseSegment;
+import amberrail.core.table.Pocket;
+import amberrail.core.table.PocketName;
+import amberrail.core.table.TablePlan;
+import java.util.Optional;
+
+/** A table's noses, jaws and capture circles as plain numbers in metres, for the engine's loop. */
+final class TableContacts {
+    private static final double METRES_PER_MILLIMETRE = 1e-3;
+    /** Beyond the widest mouth and its longest jaw, measured from the pocket's virtual corner. */
+    private static final double POCKET_REACH_METRES = 0.22;
+
+    final double lengthMetres;
+    final double widthMetres;
+    final double noseHeightMetres;
+
+    /** Straight noses and facings: foot between start and end, contact at distance c on the side of the normal. */
+    final int straights;
+
+    final int noses;
+    final double[] startX;
+    final double[] startY;
+    final double[] alongX;
+    final double[] alongY;
+    final double[] lengthOf;
+    final double[] normalX;
+    final double[] normalY;
+
+    /** Rounded jaws: contact at distance radius + c, in directions between the nose's normal and the facing's. */
+    final int arcs;
+
+    final double[] arcX;
+    final double[] arcY;
+    final double[] arcRadius;
+    final double[] arcInwardX;
+    final double[] arcInwardY;
+    final double[] arcAlongX;
+    final double[] arcAlongY;
+    final double[] arcTurnRadians;
+
+    final int pockets;
+    final double[] captureX;
+    final double[] captureY;
+    final double[] captureRadius;
+
+    /** Names for the record: cushion of each nose, pocket of each facing and arc. */
+    private final Cushion[] cushionOf;
+
+    private final PocketName[] pocketOfStraight;
+    private final PocketName[] pocketOfArc;
+    private final PocketName[] pocketNames;
+
+    private TableContacts(
+            double length, double width, double noseHeight, int straights, int noses, int arcs, int pockets) {
+        lengthMetres = length;
+        widthMetres = width;
+        noseHeightMetres = noseHeight;
+        this.straights = straights;
+        this.noses = noses;
+        this.arcs = arcs;
+        this.pockets = pockets;
+        startX = new double[straights];
+        startY = new double[straights];
+        alongX = new double[straights];
+        alongY = new double[straights];
+        lengthOf = new double[straights];
+        normalX = new double[straights];
+        normalY = new double[straights];
+        cushionOf = new Cushion[straights];
+        pocketOfStraight = new PocketName[straights];
+        arcX = new double[arcs];
+        arcY = new double[arcs];
+        arcRadius = new double[arcs];
+        arcInwardX = new double[arcs];
+        arcInwardY = new double[arcs];
+        arcAlongX = new double[arcs];
+        arcAlongY = new double[arcs];
+        arcTurnRadians = new double[arcs];
+        pocketOfArc = new PocketName[arcs];
+        captureX = new double[pockets];
+        captureY = new double[pockets];
+        captureRadius = new double[pockets];
+        pocketNames = new PocketName[pockets];
+    }
+
+    static TableContacts of(TablePlan plan) {
+        int noses = plan.noseSegments().size();
+        int jaws = 2 * plan.pockets().size();
+        TableContacts contacts = new TableContacts(
+                metres(plan.spec().lengthMillimetres()),
+                metres(plan.spec().widthMillimetres()),
+                metres(plan.spec().noseHeightMillimetres()),
+                noses + jaws,
+                noses,
+                jaws,
+                plan.pockets().size());
+        for (int i = 0; i < noses; i++) {
+            NoseSegment nose = plan.noseSegments().get(i);
+            contacts.straight(i, nose.start(), nose.end(), nose.cushion().inward());
+            contacts.cushionOf[i] = nose.cushion();
+        }
+        for (int p = 0; p < plan.pockets().size(); p++) {
+            Pocket pocket = plan.pockets().get(p);
+            contacts.jaw(2 * p, pocket.leftJaw(), pocket.name());
+            contacts.jaw(2 * p + 1, pocket.rightJaw(), pocket.name());
+            contacts.captureX[p] = metres(pocket.captureCentre().xMillimetres());
+            contacts.captureY[p] = metres(pocket.captureCentre().yMillimetres());
+            contacts.captureRadius[p] = metres(pocket.shape().captureRadiusMillimetres());
+            contacts.pocketNames[p] = pocket.name();
+        }
+        return contacts;
+    }
+
+    /** A table with four whole cushions and no pockets. */
+    static TableContacts withoutPockets(double lengthMetres, double widthMetres, double noseHeightMetres) {
+        TableContacts contacts = new TableContacts(lengthMetres, widthMetres, noseHeightMetres, 4, 4, 0, 0);
+        double length = lengthMetres / METRES_PER_MILLIMETRE;
+        double width = widthMetres / METRES_PER_MILLIMETRE;
+        Point[] corners = {new Point(0, 0), new Point(length, 0), new Point(length, width), new Point(0, width)};
+        Cushion[] order = {Cushion.S, Cushion.E, Cushion.N, Cushion.W};
+        for (int i = 0; i < 4; i++) {
+            contacts.straight(i, corners[i], corners[(i + 1) % 4], order[i].inward());
+            contacts.cushionOf[i] = order[i];
+        }
+        return contacts;
+    }
+
+    /** Whether a place is so near to a pocket that its jaws and circle need a look. */
+    boolean nearPocket(double x, double y) {
+        boolean nearLongSide = y < POCKET_REACH_METRES || y > widthMetres - POCKET_REACH_METRES;
+        if (!nearLongSide) {
+            return false;
+        }
+        return x < POCKET_REACH_METRES
+                || x > lengthMetres - POCKET_REACH_METRES
+                || Math.abs(x - 0.5 * lengthMetres) < POCKET_REACH_METRES;
+    }
+
+    boolean isNose(int straight) {
+        return straight < noses;
+    }
+
+    Cushion cushion(int straight) {
+        return cushionOf[straight];
+    }
+
+    PocketName pocketOfStraight(int straight) {
+        return pocketOfStraight[straight];
+    }
+
+    PocketName pocketOfArc(int arc) {
+        return pocketOfArc[arc];
+    }
+
+    Optional<PocketName> pocket(int index) {
+        return index < 0 ? Optional.empty() : Optional.of(pocketNames[index]);
+    }
+
+    boolean pocketNameIs(int index, PocketName name) {
+        return pocketNames[index] == name;
+    }
+
+    private void jaw(int index, Jaw jaw, PocketName pocket) {
+        int facing = noses + index;
+        straight(facing, jaw.arcEnd(), jaw.facingEnd(), jaw.facingNormal());
+        pocketOfStraight[facing] = pocket;
+        pocketOfArc[index] = pocket;
+        arcX[index] = metres(jaw.arcCentre().xMillimetres());
+        arcY[index] = metres(jaw.arcCentre().yMillimetres());
+        arcRadius[index] = metres(jaw.arcRadiusMillimetres());
+        arcInwardX[index] = jaw.inward().x();
+        arcInwardY[index] = jaw.inward().y();
+        arcAlongX[index] = jaw.alongCushion().x();
+        arcAlongY[index] = jaw.alongCushion().y();
+        arcTurnRadians[index] = Math.toRadians(jaw.facingTurnDegrees());
+    }
+
+    private void straight(int index, Point start, Point end, Direction normal) {
+        startX[index] = metres(start.xMillimetres());
+        startY[index] = metres(start.yMillimetres());
+        double dx = metres(end.xMillimetres()) - startX[index];
+        double dy = metres(end.yMillimetres()) - startY[index];
+        lengthOf[index] = Math.hypot(dx, dy);
+        alongX[index] = dx / lengthOf[index];
+        alongY[index] = dy / lengthOf[index];
+        normalX[index] = normal.x();
+        normalY[index] = normal.y();
+    }
+
+    private static double metres(double millimetres) {
+        return millimetres * METRES_PER_MILLIMETRE;
+    }
+}

@@ -1,0 +1,139 @@
+package amberrail.e2e.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import amberrail.e2e.pages.RecordingPage;
+import amberrail.e2e.support.Journey;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** A coach picks a student and a drill, records by tapping, mends, and reads the shot map. */
+class CoachRecordsADrillTest extends Journey {
+    /** The ring's centre at the first station. */
+    private static final double RING_X = 1746.25;
+
+    private static final double RING_Y = 1016;
+
+    @Test
+    void fromSetUpToShotMapAndBackAfterARestart() throws Exception {
+        Page page = signedIn("iris", 1280, 800);
+        RecordingPage table = RecordingPage.start(page, "Odo Brandt");
+        assertThat(table.readOut()).containsText("Tap where the cue ball stopped");
+
+        for (int i = 0; i < 10; i++) {
+            table.tap(RING_X + 40 * Math.cos(i), RING_Y + 70 * Math.sin(2.3 * i));
+            assertThat(table.marks()).hasCount(i + 1);
+        }
+        assertThat(table.readOut()).containsText("Made it");
+        assertThat(table.run()).containsText("Rule met");
+        assertThat(table.sync()).hasText("all saved");
+
+        table.key("Missed, too thin").first().click();
+        table.tap(RING_X + 500, RING_Y - 100);
+        assertThat(table.readOut()).containsText("long");
+        assertThat(table.readOut()).containsText("not pocketed");
+        assertThat(table.sync()).hasText("all saved");
+
+        String session = table.sessionId();
+        page.navigate("/review/" + session);
+        assertThat(page.getByTestId("figures")).containsText("10 of 11");
+        assertThat(page.getByTestId("figures")).containsText("10 of 10");
+        assertThat(page.locator("[data-ellipse=spread95]").first()).isVisible();
+
+        server.kill();
+        server.restart();
+        page.reload();
+        assertThat(page.getByTestId("figures")).containsText("10 of 11");
+    }
+
+    @Test
+    void theReadOutOfTheBrowserIsTheServersFigure() throws Exception {
+        Page page = signedIn("iris", 1280, 800);
+        RecordingPage table = RecordingPage.start(page, "Tamsin Vale");
+        double[][] places = {{1500, 900}, {2100, 1200}, {1800, 700}, {1746.3, 1016}};
+        for (double[] place : places) {
+            table.tap(place[0], place[1]);
+            // Before the server's word is there, the browser's own figure stands in the read-out.
+            String before = firstWords(table);
+            assertThat(table.readOut()).not().containsText("not judged yet");
+            assertThat(firstWords(table)).isEqualTo(before);
+        }
+        JsonNode detail = new ObjectMapper()
+                .readTree(page.request()
+                        .get("/api/v1/sessions/" + table.sessionId())
+                        .text());
+        JsonNode last = detail.get("attempts").get(0);
+        double tapped = last.at("/attempt/landing/xMillimetres").asDouble();
+        assertThat(tapped).as("the tap is where it was aimed, to a pixel").isCloseTo(1500, within(3.5));
+    }
+
+    @Test
+    void undoNudgeAndCorrectionAreRevisionsOfOneAttempt() throws Exception {
+        Page page = signedIn("iris", 1280, 800);
+        RecordingPage table = RecordingPage.start(page, "Wren Castellane");
+        table.tap(RING_X, RING_Y);
+        assertThat(table.sync()).hasText("all saved");
+        String before = firstWords(table);
+        page.keyboard().press("ArrowRight");
+        page.keyboard().press("ArrowRight");
+        assertThat(table.readOut()).not().containsText(before);
+        page.waitForTimeout(900);
+        assertThat(table.sync()).hasText("all saved");
+        JsonNode attempt = attempts(page, table).get(0);
+        assertThat(attempt.at("/attempt/revision").asInt())
+                .as("two nudges in a row are one edit")
+                .isEqualTo(1);
+        assertThat(attempt.at("/attempt/landing/placedBy").asText()).isEqualTo("NUDGED");
+        assertThat(attempt.at("/attempt/landing/xMillimetres").asDouble()).isCloseTo(RING_X + 20, within(4.0));
+
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Attempt 1")))
+                .click();
+        table.key("Missed, too full").first().click();
+        assertThat(table.readOut()).containsText("not pocketed");
+        assertThat(table.sync()).hasText("all saved");
+        table.key("Undo").click();
+        assertThat(table.marks()).hasCount(0);
+        assertThat(table.readOut()).containsText("Taken back");
+        assertThat(table.sync()).hasText("all saved");
+        assertThat(attempts(page, table)).isEmpty();
+    }
+
+    @Test
+    void whatWasNotSeenAndWhatDroppedHaveNoMark() throws Exception {
+        Page page = signedIn("iris", 1280, 800);
+        RecordingPage table = RecordingPage.start(page, "Jory Pell");
+        table.key("Not seen").click();
+        assertThat(table.readOut()).containsText("Not judged");
+        table.key("Scratch").click();
+        table.key("Pocketed clean").first().click();
+        assertThat(table.readOut()).containsText("scratch");
+        assertThat(table.sync()).hasText("all saved");
+        table.tap(-31, -31);
+        assertThat(page.getByText("That is in the pocket")).isVisible();
+        assertThat(table.marks()).hasCount(0);
+        JsonNode attempts = attempts(page, table);
+        assertThat(attempts).hasSize(2);
+        assertThat(attempts.get(1).at("/attempt/inOff").asBoolean()).isTrue();
+        assertThat(attempts.get(1).at("/attempt/outcome").asText()).isEqualTo("POTTED_CLEAN");
+    }
+
+    private static JsonNode attempts(Page page, RecordingPage table) throws Exception {
+        String text =
+                page.request().get("/api/v1/sessions/" + table.sessionId()).text();
+        return new ObjectMapper().readTree(text).get("attempts");
+    }
+
+    /** "31 cm long6 cm left" without the judge's line. */
+    private static String firstWords(RecordingPage table) {
+        Matcher words = Pattern.compile("^.*?(left|right|line|spot)", Pattern.DOTALL)
+                .matcher(table.readOut().innerText());
+        return words.find() ? words.group() : "";
+    }
+}

@@ -1,0 +1,90 @@
+package amberrail.e2e.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberrail.e2e.pages.RecordingPage;
+import amberrail.e2e.support.Journey;
+import amberrail.e2e.support.People;
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** The recording screen at a laptop's, a tablet's and a phone's size; every page for those who cannot see it well. */
+class EveryWindowTest extends Journey {
+    @ParameterizedTest
+    @CsvSource({"1280, 800", "1024, 768", "390, 844"})
+    void allThatIsNeededAtTheTableIsOnTheScreen(int width, int height) {
+        Page page = signedIn("tamsin", width, height);
+        page.locator(".go.main").first().click();
+        RecordingPage table = new RecordingPage(page);
+        for (String key : List.of("Pocketed clean", "Missed, too thin", "Foul", "Scratch", "Not seen", "Undo")) {
+            BoundingBox box = table.key(key).last().boundingBox();
+            assertThat(box.x).as(key).isNotNegative();
+            assertThat(box.x + box.width).as(key).isLessThanOrEqualTo(width);
+            assertThat(box.y + box.height).as(key).isLessThanOrEqualTo(height - 64);
+            assertThat(box.height).as(key + " is large enough to hit").isGreaterThanOrEqualTo(44);
+        }
+        int before = table.marks().count();
+        table.tap(1700, 250);
+        assertThat(table.marks()).hasCount(before + 1);
+        assertThat(table.readOut()).containsText("cm");
+        boolean scrolls = (boolean) page.evaluate("document.documentElement.scrollWidth > innerWidth");
+        assertThat(scrolls).as("scrolls sideways").isFalse();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "/today, LIGHT",
+        "/drills, LIGHT",
+        "/drills/roll-on-to-the-ring, LIGHT",
+        "/review, LIGHT",
+        "/people, LIGHT",
+        "/settings, LIGHT",
+        "/today, DARK",
+        "/drills/roll-on-to-the-ring, DARK",
+        "/settings, DARK"
+    })
+    void pagesPassTheAccessibilityCheck(String path, ColorScheme scheme) {
+        Page page = browser.open(
+                server,
+                new Browser.NewContextOptions().setViewportSize(1280, 800).setColorScheme(scheme));
+        People.signIn(page, "iris");
+        page.navigate(path);
+        page.locator("h1").first().waitFor();
+        page.waitForTimeout(400);
+        assertThat(violations(page)).as(path).isEmpty();
+    }
+
+    @Test
+    void recordingAndReviewPassItToo() {
+        Page page = signedIn("iris", 1280, 800);
+        page.locator(".go.main").first().click();
+        new RecordingPage(page);
+        assertThat(violations(page)).isEmpty();
+        page.navigate("/review/" + page.url().replaceAll(".*/", ""));
+        page.getByTestId("figures").waitFor();
+        assertThat(violations(page)).isEmpty();
+    }
+
+    private static List<String> violations(Page page) {
+        return new AxeBuilder(page)
+                .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa")).analyze().getViolations().stream()
+                        .map(EveryWindowTest::sentence)
+                        .toList();
+    }
+
+    private static String sentence(Rule rule) {
+        return rule.getId() + ": " + rule.getHelp() + " at "
+                + rule.getNodes().stream()
+                        .map(node -> node.getHtml() + " " + node.getFailureSummary())
+                        .toList();
+    }
+}

@@ -1,0 +1,75 @@
+package amberrail.e2e.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberrail.e2e.pages.RecordingPage;
+import amberrail.e2e.support.Journey;
+import amberrail.e2e.support.People;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Test;
+
+/** From the sign-in to a recorded attempt and its undo without touching a pointer. */
+class KeyboardOnlyTest extends Journey {
+    @Test
+    void aStudentSignsInAndRecordsWithKeysAlone() {
+        Page page = browser.open(server, 1280, 800);
+        page.navigate("/sign-in");
+        page.getByLabel("Sign-in name").waitFor();
+        page.keyboard().press("Tab");
+        page.keyboard().type("tamsin");
+        page.keyboard().press("Tab");
+        page.keyboard().type(People.PASSWORD);
+        page.keyboard().press("Enter");
+        page.waitForURL("**/today");
+        tabTo(page, "Start a drill");
+        page.keyboard().press("Enter");
+        page.waitForURL("**/drills");
+        page.getByText("Roll on to the ring").waitFor();
+        tabTo(page, "Roll on to the ring");
+        page.keyboard().press("Enter");
+        page.waitForURL("**/drills/*");
+        page.getByText("Record this drill").waitFor();
+        tabTo(page, "Record this drill");
+        page.keyboard().press("Enter");
+        page.waitForURL("**/table/*");
+
+        RecordingPage table = new RecordingPage(page);
+        page.evaluate("document.activeElement.blur()");
+        page.keyboard().press("Enter");
+        assertThat(table.table().locator("[data-mark=cross]")).isVisible();
+        page.keyboard().press("ArrowUp");
+        page.keyboard().press("Shift+ArrowLeft");
+        page.keyboard().press("Enter");
+        assertThat(table.marks()).hasCount(1);
+        assertThat(table.readOut()).containsText("Made it");
+
+        page.keyboard().press("s");
+        page.keyboard().press("n");
+        assertThat(table.readOut()).containsText("Missed, too thin");
+        page.keyboard().press("Backspace");
+        assertThat(table.readOut()).containsText("Made it");
+        page.keyboard().press("m");
+        assertThat(page.getByText("mirror").first()).isVisible();
+        assertThat(table.marks()).hasCount(0);
+        page.keyboard().press("]");
+        assertThat(page.getByText("station 2 of 3")).isVisible();
+        page.keyboard().press("?");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Scratch on or off");
+        page.keyboard().press("Escape");
+        assertThat(table.sync()).hasText("all saved");
+    }
+
+    /** Tabs on until the focus is on something with this text; a page has far fewer stops than this allows. */
+    private static void tabTo(Page page, String text) {
+        for (int i = 0; i < 60; i++) {
+            page.keyboard().press("Tab");
+            Object focused = page.evaluate("document.activeElement?.closest('a, button')?.innerText ?? ''");
+            if (focused.toString().contains(text)) {
+                return;
+            }
+        }
+        assertThat(text).as("reached by Tab").isEmpty();
+    }
+}

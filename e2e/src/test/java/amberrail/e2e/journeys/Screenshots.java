@@ -1,0 +1,76 @@
+package amberrail.e2e.journeys;
+
+import amberrail.e2e.pages.RecordingPage;
+import amberrail.e2e.support.Journey;
+import amberrail.e2e.support.People;
+import com.microsoft.playwright.Page;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+
+/** Makes the pictures of docs/screenshots from the demo data; run by {@code ./amber shots}. */
+@EnabledIfSystemProperty(named = "amber.shots", matches = ".+")
+class Screenshots extends Journey {
+    private final Path target = Path.of(System.getProperty("amber.shots", "."));
+
+    @Test
+    void laptop() {
+        Page page = browser.open(server, 1280, 800);
+        page.navigate("/sign-in");
+        page.locator("h1").waitFor();
+        shoot(page, "sign-in");
+        People.signIn(page, "iris");
+        page.getByText("Wren Castellane").waitFor();
+        shoot(page, "today");
+        page.navigate("/drills");
+        page.locator("svg.table").first().waitFor();
+        shoot(page, "drills");
+        page.navigate("/drills/roll-on-to-the-ring");
+        page.locator("svg.table").first().waitFor();
+        shoot(page, "drill");
+        String session = openSession(page);
+        shoot(page, "recording");
+        page.navigate("/review/" + session);
+        page.getByTestId("figures").waitFor();
+        shoot(page, "review");
+        page.navigate("/people");
+        page.getByText("Tomas Arden").first().waitFor();
+        shoot(page, "people");
+        page.navigate("/settings");
+        page.getByText("dim hall").click();
+        page.getByText("Kept.").waitFor();
+        shoot(page, "settings-dark");
+        openSession(page);
+        shoot(page, "recording-dark");
+        page.navigate("/settings");
+        page.getByText("as the device").click();
+        page.getByText("Kept.").waitFor();
+    }
+
+    @Test
+    void phoneAndTablet() {
+        Page phone = signedIn("tamsin", 390, 844);
+        openSession(phone);
+        shoot(phone, "recording-phone");
+        Page tablet = signedIn("tamsin", 1024, 768);
+        openSession(tablet);
+        shoot(tablet, "recording-tablet");
+    }
+
+    /** The open session of Tamsin Vale. */
+    private String openSession(Page page) {
+        page.navigate("/today");
+        page.locator("li", new Page.LocatorOptions().setHasText("Tamsin Vale"))
+                .locator(".go.main")
+                .first()
+                .click();
+        RecordingPage table = new RecordingPage(page);
+        table.marks().first().waitFor();
+        return table.sessionId();
+    }
+
+    private void shoot(Page page, String name) {
+        page.waitForTimeout(500);
+        page.screenshot(new Page.ScreenshotOptions().setPath(target.resolve(name + ".png")));
+    }
+}
