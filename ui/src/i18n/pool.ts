@@ -74,7 +74,7 @@ export const pool = {
     chooseStudent: 'Choose a student first.',
     notProven:
       'This drill is not proven on this table: positions are converted, nobody has checked that every station can be played.',
-    sights: 'sights {along} · {across}',
+    sights: 'diamonds {along} · {across}',
     noSights: '(not inlaid on this table)',
     cut: 'cut {degrees}°, {fraction} of the ball',
     aimAllowed: 'aim allowed {mrad} mrad in all',
@@ -87,6 +87,13 @@ export const pool = {
     legendGhost: 'dashed circle: where the cue ball is at contact',
     legendPot: 'thin line: path of the object ball',
     legendArrival: 'arrow: the line on which the cue ball should arrive',
+    tryStroke: 'Try a stroke',
+    pace: 'pace {pace} ({speed} m/s)',
+    above: 'tip {height} mm above the centre',
+    below: 'tip {height} mm below the centre',
+    pathWords:
+      'White: cue ball, dashed while it slides, solid while it rolls. Pink: the other ball. Dots: contacts.',
+    aimRoom: 'Aimed at the middle of what pockets at this pace: ± {mrad} mrad.',
     title404: 'There is no such drill here.',
   },
   rule: {

@@ -1,7 +1,11 @@
 // What the snooker dialect says otherwise (product.md, "Words").
 export const snooker = {
   today: { counts: '{potted} of {attempts} potted' },
-  drills: { askPot: 'Pot ball {ball} in the {pocket} pocket' },
+  drills: {
+    sights: 'sights {along} · {across}',
+    aimRoom: 'Aimed at the middle of what pots at this pace: ± {mrad} mrad.',
+    askPot: 'Pot ball {ball} in the {pocket} pocket',
+  },
   skill: { DRAW: 'screw', FOLLOW: 'top', SIDE: 'side' },
   pocket: {
     SW: 'bottom right',

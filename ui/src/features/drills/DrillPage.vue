@@ -5,6 +5,7 @@ import { computed, onMounted, ref, toRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
+import type { SimulateRequest } from '@/api/types'
 import { sentence } from '@/api/problem'
 import PageState from '@/shared/PageState.vue'
 import { useHand } from '@/shared/useHand'
@@ -12,9 +13,13 @@ import { useLoad } from '@/shared/useLoad'
 import { useSignedIn } from '@/shared/useSignedIn'
 import { useUnits } from '@/shared/units'
 import ShotMarks from '@/table/ShotMarks.vue'
+import ShotPathMarks from '@/table/ShotPathMarks.vue'
 import TableDiagram from '@/table/TableDiagram.vue'
+import { paceToMetresPerSecond } from './pace'
 import SetUpList from './SetUpList.vue'
+import StrokeSliders from './StrokeSliders.vue'
 import { useDrillOnTable } from './useDrillOnTable'
+import { useShotPath } from './useShotPath'
 import { useTables } from './useTables'
 
 const props = defineProps<{ id: string }>()
@@ -49,6 +54,30 @@ onMounted(async () => {
 
 const stationView = computed(() => data.value?.drill.stations[station.value])
 const shot = computed(() => (mirrored.value ? stationView.value?.mirror : stationView.value?.original)?.[0])
+const pace = ref(1.2)
+const height = ref(10)
+const stroke = computed<SimulateRequest | undefined>(() => {
+  const pot = shot.value?.pot
+  const object = shot.value?.balls.find((ball) => ball.role === 'OBJECT')
+  if (!shot.value || !tableId.value || !pot || !object) return undefined
+  return {
+    tableId: tableId.value,
+    balls: shot.value.balls.map((ball) => ({
+      label: ball.label,
+      cueBall: ball.role === 'CUE',
+      ...ball.at.place,
+    })),
+    stroke: {
+      paceMetresPerSecond: paceToMetresPerSecond(pace.value),
+      tipHeightMillimetres: height.value,
+      tipSideMillimetres: 0,
+      elevationDegrees: 0,
+    },
+    pot: { ball: object.label, pocket: pot.pocket },
+  }
+})
+const { path, problem: pathProblem } = useShotPath(stroke)
+const cueLabel = computed(() => shot.value?.balls.find((ball) => ball.role === 'CUE')?.label ?? '')
 const stationOptions = computed(() =>
   (data.value?.drill.stations ?? []).map((view, index) => ({
     value: index,
@@ -103,6 +132,7 @@ async function record(): Promise<void> {
         <div class="drawing">
           <TableDiagram :table="data.table.drawing" :label="t('drills.setUp')">
             <ShotMarks :shot="shot" />
+            <ShotPathMarks v-if="path" :path="path" :cue-label="cueLabel" />
           </TableDiagram>
           <p class="small quiet legend">
             {{ t('drills.legendGhost') }} · {{ t('drills.legendPot') }} · {{ t('drills.legendArrival') }}
@@ -166,6 +196,12 @@ async function record(): Promise<void> {
             <li>{{ t('drills.toPocket', { length: length(shot.pot.objectDistanceMillimetres) }) }}</li>
             <li>{{ t('drills.aimAllowed', { mrad: figure(shot.pot.allowedAimMilliradians, 1) }) }}</li>
           </ul>
+          <StrokeSliders
+            v-model:pace="pace"
+            v-model:height="height"
+            :problem="pathProblem"
+            :aim-milliradians="path?.aim?.halfWidthMilliradians"
+          />
         </aside>
         <section class="stations">
           <div class="pick no-print">
@@ -212,6 +248,13 @@ header p {
 .legend {
   margin: 6px 0 0;
 }
+.figures {
+  grid-row: 2 / span 2;
+  grid-column: 2;
+}
+.words {
+  grid-column: 1 / -1;
+}
 .choose {
   display: grid;
   gap: 12px;
@@ -253,6 +296,10 @@ ul {
   color: var(--brick-text);
 }
 @media (max-width: 900px) {
+  .figures {
+    grid-row: auto;
+    grid-column: auto;
+  }
   .page {
     grid-template-columns: minmax(0, 1fr);
     padding: 12px;

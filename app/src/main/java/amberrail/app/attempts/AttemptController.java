@@ -70,13 +70,14 @@ class AttemptController {
             @PathVariable UUID sessionId,
             @PathVariable UUID id,
             @Valid @RequestBody AttemptBody body) {
-        RecordedAttempt recorded = writeOnce(who, sessionId, id, body);
-        PracticeSession session = sessions.find(who, sessionId);
-        return new AttemptWritten(AttemptView.of(recorded), standing(session, body.station(), body.mirrored()));
+        AttemptService.Written written = writeOnce(who, sessionId, id, body);
+        return new AttemptWritten(
+                AttemptView.of(written.attempt()),
+                StandingView.of(body.station(), body.mirrored(), written.progress()));
     }
 
     /** The same first PUT twice at the same moment: the loser of the race reads what the winner wrote. */
-    private RecordedAttempt writeOnce(SignedIn who, UUID sessionId, UUID id, AttemptBody body) {
+    private AttemptService.Written writeOnce(SignedIn who, UUID sessionId, UUID id, AttemptBody body) {
         try {
             return attempts.write(who, sessionId, id, body);
         } catch (DataIntegrityViolationException raced) {

@@ -60,6 +60,9 @@ public class AttemptService {
         this.clock = clock;
     }
 
+    /** An attempt just written and where its station and side now stand. */
+    public record Written(RecordedAttempt attempt, RuleProgress progress) {}
+
     /** How many attempts a session has and how many were potted. */
     public record Tally(int attempts, int potted) {}
 
@@ -69,7 +72,7 @@ public class AttemptService {
      * <p>Same revision and body: nothing changes. The next revision: an edit. Anything else: {@link Conflict} with the stored
      * copy. A closed session still takes attempts and marks new ones late.
      */
-    public RecordedAttempt write(SignedIn who, UUID sessionId, UUID id, AttemptBody written) {
+    public Written write(SignedIn who, UUID sessionId, UUID id, AttemptBody written) {
         PracticeSession session = sessions.find(who, sessionId);
         AttemptBody body = withStoredPrecision(written);
         check(session, body);
@@ -86,12 +89,12 @@ public class AttemptService {
         } else if (!row.sessionId.equals(sessionId)) {
             throw new Conflict("ID_IN_USE", "Another session has an attempt with this id already.", null);
         } else if (body.revision() != row.revision + 1) {
-            return sameOrConflict(session, row, body);
+            return new Written(sameOrConflict(session, row, body), progress(session, row.station, row.mirrored));
         }
         AttemptMapping.copy(body, row);
         attempts.save(row);
         keepRevision(who, id, body);
-        return recorded(session, row);
+        return new Written(recorded(session, row), progress(session, row.station, row.mirrored));
     }
 
     /** All attempts of a session in their order, undone ones left out. */

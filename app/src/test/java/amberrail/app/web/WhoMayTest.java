@@ -45,6 +45,27 @@ class WhoMayTest extends AppTest {
         Map<String, Object> newSession =
                 Map.of("studentId", student.accountId(), "drillId", Club.DRILL, "tableId", club.table());
         Map<String, Object> preferences = Map.of("dialect", "SNOOKER", "lengthUnit", "INCHES", "theme", "DARK");
+        Map<String, Object> shot = Map.of(
+                "tableId", club.table(),
+                "balls", List.of(Map.of("label", "cue", "cueBall", true, "xMillimetres", 600, "yMillimetres", 600)),
+                "stroke",
+                        Map.of(
+                                "paceMetresPerSecond", 1,
+                                "tipHeightMillimetres", 0,
+                                "tipSideMillimetres", 0,
+                                "elevationDegrees", 0,
+                                "launchDegrees", 10));
+        Map<String, Object> success = Map.of(
+                "shot",
+                shot,
+                "shots",
+                200,
+                "errors",
+                Map.of(
+                        "aimMilliradians", 1,
+                        "pacePercent", 1,
+                        "tipHeightMillimetres", 1,
+                        "tipSideMillimetres", 1));
         String coaching = "/api/v1/students/" + student.accountId() + "/coaches/" + coach.accountId();
         return List.of(
                 new Rule("GET", "/api/v1/me", null, OK, OK, OK, OK),
@@ -81,6 +102,8 @@ class WhoMayTest extends AppTest {
                 new Rule("GET", own, null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("GET", own + "/review", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("PUT", own + "/attempts/" + attempt, Club.potted(0, 1000, 500), OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule("POST", "/api/v1/shots/simulate", shot, OK, OK, OK, OK),
+                new Rule("POST", "/api/v1/shots/success", success, OK, OK, OK, OK),
                 new Rule("POST", own + "/close", Map.of(), OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("POST", own + "/reopen", Map.of(), OK, OK, NOT_FOUND, NOT_FOUND));
     }

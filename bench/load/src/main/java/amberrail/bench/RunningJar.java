@@ -52,21 +52,27 @@ final class RunningJar implements AutoCloseable {
         return new RunningJar(process, url, (System.nanoTime() - begun) / 1e9);
     }
 
-    /** Makes the class-data archive that {@link #start} uses. */
+    /** Makes the class-data archive that {@link #start} uses, from a run that has answered a request. */
     static void train(Path jar) throws IOException, InterruptedException {
+        int port = freePort();
         Path data = Files.createTempDirectory("amber-bench");
-        new ProcessBuilder(
+        Process process = new ProcessBuilder(
                         "java",
+                        "-XX:+UseSerialGC",
                         "-XX:ArchiveClassesAtExit=" + archive(jar),
-                        "-Dspring.context.exit=onRefresh",
                         "-jar",
                         jar.toString(),
-                        "--server.port=0",
+                        "--server.port=" + port,
                         "--amber.data=" + data)
                 .redirectErrorStream(true)
                 .redirectOutput(ProcessBuilder.Redirect.DISCARD)
-                .start()
-                .waitFor();
+                .start();
+        HttpClient http = HttpClient.newHttpClient();
+        while (process.isAlive() && !answers(http, "http://127.0.0.1:" + port)) {
+            Thread.sleep(50);
+        }
+        process.destroy();
+        process.onExit().join();
     }
 
     String url() {

@@ -1,0 +1,32 @@
+package amberrail.app.shots;
+
+import amberrail.app.shots.ShotAnswers.ShotPathView;
+import amberrail.app.shots.ShotAnswers.SuccessView;
+import amberrail.app.shots.ShotRequests.SimulateRequest;
+import amberrail.app.shots.ShotRequests.SuccessRequest;
+import jakarta.validation.Valid;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Questions to the engine; anybody signed in may ask, nothing is stored. */
+@RestController
+@RequestMapping("/api/v1/shots")
+class ShotController {
+    private final ShotService shots;
+
+    ShotController(ShotService shots) {
+        this.shots = shots;
+    }
+
+    @PostMapping("/simulate")
+    ShotPathView simulate(@Valid @RequestBody SimulateRequest request) {
+        return shots.simulate(request);
+    }
+
+    @PostMapping("/success")
+    SuccessView success(@Valid @RequestBody SuccessRequest request) {
+        return shots.success(request);
+    }
+}

@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import Slider from 'primevue/slider'
+import { useI18n } from 'vue-i18n'
+import { useUnits } from '@/shared/units'
+import { paceToMetresPerSecond } from './pace'
+
+/** Pace and tip height of a stroke to try. */
+defineProps<{ problem: string; seconds?: number; aimMilliradians?: number }>()
+const pace = defineModel<number>('pace', { required: true })
+const height = defineModel<number>('height', { required: true })
+const { t } = useI18n()
+const { figure } = useUnits()
+
+const HIGHEST_MILLIMETRES = 13
+</script>
+
+<template>
+  <section class="stroke no-print">
+    <h2>{{ t('drills.tryStroke') }}</h2>
+    <p id="pace-label">
+      {{ t('drills.pace', { pace: figure(pace, 1), speed: figure(paceToMetresPerSecond(pace), 2) }) }}
+    </p>
+    <Slider v-model="pace" :min="1" :max="10" :step="0.1" aria-labelledby="pace-label" />
+    <p id="height-label">
+      {{ t(height >= 0 ? 'drills.above' : 'drills.below', { height: figure(Math.abs(height), 1) }) }}
+    </p>
+    <Slider
+      v-model="height"
+      :min="-HIGHEST_MILLIMETRES"
+      :max="HIGHEST_MILLIMETRES"
+      :step="0.5"
+      aria-labelledby="height-label"
+    />
+    <p v-if="problem" role="alert" class="problem small">{{ problem }}</p>
+    <p v-else class="small quiet">
+      {{ t('drills.pathWords') }}
+      <template v-if="aimMilliradians !== undefined">
+        {{ t('drills.aimRoom', { mrad: figure(aimMilliradians, 1) }) }}
+      </template>
+    </p>
+  </section>
+</template>
+
+<style scoped>
+h2 {
+  margin: 18px 0 4px;
+}
+p {
+  margin: 8px 0 10px;
+}
+.stroke :deep(.p-slider) {
+  margin: 0 10px;
+}
+.problem {
+  color: var(--brick-text);
+  font-weight: 600;
+}
+</style>
