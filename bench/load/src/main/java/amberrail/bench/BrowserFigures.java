@@ -23,8 +23,7 @@ final class BrowserFigures {
             "--disable-sync");
 
     /** From the tap's own time stamp to the frame after the one in which its mark was put there. */
-    private static final String WATCH_MARKS =
-            """
+    private static final String WATCH_MARKS = """
             window.tapMilliseconds = [];
             const table = document.querySelector('[data-testid=table]');
             let tapped = 0;
@@ -46,7 +45,8 @@ final class BrowserFigures {
                         .launch(new BrowserType.LaunchOptions()
                                 .setExecutablePath(Path.of("/usr/bin/chromium"))
                                 .setArgs(FLAGS))) {
-            Page page = browser.newPage(new Browser.NewPageOptions().setBaseURL(url).setViewportSize(1280, 800));
+            Page page =
+                    browser.newPage(new Browser.NewPageOptions().setBaseURL(url).setViewportSize(1280, 800));
             page.navigate("/sign-in");
             page.locator("input[name=username]").fill("iris");
             page.locator("input[name=password]").fill(Device.PASSWORD);
@@ -62,7 +62,11 @@ final class BrowserFigures {
                     "kB");
             page.locator(".go.main").first().click();
             page.getByTestId("table").waitFor();
-            report.add("tap on the cloth to mark drawn, p95", "under 50 ms", taps(page).at(0.95), "ms");
+            report.add(
+                    "tap on the cloth to mark drawn, p95",
+                    "under 50 ms",
+                    taps(page).at(0.95),
+                    "ms");
         }
     }
 

@@ -18,7 +18,8 @@ final class Device {
 
     private final String url;
     private final CookieManager cookies = new CookieManager();
-    private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final HttpClient http =
+            HttpClient.newBuilder().cookieHandler(cookies).build();
     private final ObjectMapper json = new ObjectMapper();
 
     Device(String url) {
@@ -33,8 +34,8 @@ final class Device {
     String beginSession() throws IOException, InterruptedException {
         String student = send("GET", "/api/v1/me", null).at("/person/id").asText();
         String table = send("GET", "/api/v1/tables", null).at("/0/id").asText();
-        String body = "{\"studentId\":\"" + student + "\",\"drillId\":\"roll-on-to-the-ring\",\"tableId\":\"" + table
-                + "\"}";
+        String body =
+                "{\"studentId\":\"" + student + "\",\"drillId\":\"roll-on-to-the-ring\",\"tableId\":\"" + table + "\"}";
         return send("POST", "/api/v1/sessions", body).get("id").asText();
     }
 
@@ -62,9 +63,7 @@ final class Device {
                 .header("X-XSRF-TOKEN", token)
                 .method(
                         method,
-                        body == null
-                                ? HttpRequest.BodyPublishers.noBody()
-                                : HttpRequest.BodyPublishers.ofString(body))
+                        body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body))
                 .build();
         HttpResponse<String> response = http.send(request, HttpResponse.BodyHandlers.ofString());
         if (response.statusCode() >= 300) {

@@ -13,7 +13,14 @@ final class StartFigures {
 
     static void measure(Path runFolder, Path bareJar, Report report) throws Exception {
         Path bareFolder = Files.createTempDirectory("amber-bare");
-        new ProcessBuilder("java", "-Djarmode=tools", "-jar", bareJar.toString(), "extract", "--force", "--destination",
+        new ProcessBuilder(
+                        "java",
+                        "-Djarmode=tools",
+                        "-jar",
+                        bareJar.toString(),
+                        "extract",
+                        "--force",
+                        "--destination",
                         bareFolder.toString())
                 .inheritIO()
                 .start()
