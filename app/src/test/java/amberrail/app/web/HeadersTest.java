@@ -22,11 +22,6 @@ class HeadersTest extends AppTest {
         assertThat(answer("/api/v1/club").getHeader("X-Frame-Options")).isEqualTo("DENY");
     }
 
-    @Test
-    void theTokenCookieIsThereFromTheFirstAnswer() throws Exception {
-        assertThat(answer("/api/v1/club").getCookie("XSRF-TOKEN")).isNotNull();
-    }
-
     private MockHttpServletResponse answer(String path) throws Exception {
         return mvc.perform(get(path)).andReturn().getResponse();
     }
