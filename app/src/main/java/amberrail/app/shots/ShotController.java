@@ -1,7 +1,9 @@
 package amberrail.app.shots;
 
+import amberrail.app.shots.RecipeAnswers.RecipesView;
 import amberrail.app.shots.ShotAnswers.ShotPathView;
 import amberrail.app.shots.ShotAnswers.SuccessView;
+import amberrail.app.shots.ShotRequests.RecipesRequest;
 import amberrail.app.shots.ShotRequests.SimulateRequest;
 import amberrail.app.shots.ShotRequests.SuccessRequest;
 import jakarta.validation.Valid;
@@ -28,5 +30,10 @@ class ShotController {
     @PostMapping("/success")
     SuccessView success(@Valid @RequestBody SuccessRequest request) {
         return shots.success(request);
+    }
+
+    @PostMapping("/recipes")
+    RecipesView recipes(@Valid @RequestBody RecipesRequest request) {
+        return shots.recipes(request);
     }
 }

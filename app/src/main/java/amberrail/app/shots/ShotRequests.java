@@ -1,6 +1,8 @@
 package amberrail.app.shots;
 
 import amberrail.app.web.MayBeMissing;
+import amberrail.core.geometry.Circle;
+import amberrail.core.geometry.Point;
 import amberrail.core.table.PocketName;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
@@ -59,7 +61,19 @@ final class ShotRequests {
     record CircleRequest(
             double xMillimetres,
             double yMillimetres,
-            @DecimalMin("1") @DecimalMax("4000") double radiusMillimetres) {}
+            @DecimalMin("1") @DecimalMax("4000") double radiusMillimetres) {
+        Circle toCircle() {
+            return new Circle(new Point(xMillimetres, yMillimetres), radiusMillimetres);
+        }
+    }
+
+    /** A pot and where the cue ball shall rest; without a zone anywhere on the bed will do. */
+    record RecipesRequest(
+            @NotNull UUID tableId,
+            @NotEmpty @Size(max = 16) List<@Valid @NotNull BallRequest> balls,
+            @NotNull @Valid PotRequest pot,
+            @Valid @MayBeMissing CircleRequest zone,
+            boolean sideAllowed) {}
 
     /** How often this stroke pots, and lands in the circle if there is one. */
     record SuccessRequest(

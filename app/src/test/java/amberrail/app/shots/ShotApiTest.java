@@ -40,6 +40,29 @@ class ShotApiTest extends AppTest {
         assertThat(success(8, 17).get("standardError").asDouble()).isBetween(0.0, 0.05);
     }
 
+    @Test
+    void recipesComeBestFirstAndOneIsTheUsual() throws Exception {
+        JsonNode answer = recipes("{\"xMillimetres\":1746,\"yMillimetres\":1016,\"radiusMillimetres\":220}");
+        assertThat(answer.get("recipes").size()).isGreaterThan(1);
+        double last = 1;
+        int usual = 0;
+        for (JsonNode recipe : answer.get("recipes")) {
+            double probability = recipe.at("/success/probability").asDouble();
+            assertThat(probability).isBetween(0.0, last);
+            last = probability;
+            usual += recipe.get("usual").asBoolean() ? 1 : 0;
+            assertThat(recipe.at("/allowedAimMilliradians/above").asDouble()).isPositive();
+        }
+        assertThat(usual).isEqualTo(1);
+    }
+
+    @Test
+    void aZoneThatNobodyReachesHasNoRecipeAndSaysSo() throws Exception {
+        JsonNode answer = recipes("{\"xMillimetres\":1270,\"yMillimetres\":-60,\"radiusMillimetres\":5}");
+        assertThat(answer.get("recipes").size()).isZero();
+        assertThat(answer.get("noRecipe").asText()).contains("No stroke");
+    }
+
     @ParameterizedTest(name = "{0} -> {1}")
     @CsvSource(
             delimiter = '|',
@@ -80,5 +103,14 @@ class ShotApiTest extends AppTest {
 
     private ResultActions simulate(String body) throws Exception {
         return post(club.head(), body, "/api/v1/shots/simulate");
+    }
+
+    private JsonNode recipes(String zone) throws Exception {
+        JsonNode shot = json.readTree(request());
+        return tree(post(
+                club.head(),
+                "{\"tableId\":" + shot.get("tableId") + ",\"balls\":" + shot.get("balls") + ",\"pot\":"
+                        + shot.get("pot") + ",\"zone\":" + zone + ",\"sideAllowed\":false}",
+                "/api/v1/shots/recipes"));
     }
 }

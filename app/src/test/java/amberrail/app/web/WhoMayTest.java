@@ -66,6 +66,14 @@ class WhoMayTest extends AppTest {
                         "pacePercent", 1,
                         "tipHeightMillimetres", 1,
                         "tipSideMillimetres", 1));
+        Map<String, Object> recipes = Map.of(
+                "tableId", club.table(),
+                "balls",
+                        List.of(
+                                Map.of("label", "cue", "cueBall", true, "xMillimetres", 900, "yMillimetres", 600),
+                                Map.of("label", "1", "cueBall", false, "xMillimetres", 1200, "yMillimetres", 900)),
+                "pot", Map.of("ball", "1", "pocket", "N"),
+                "sideAllowed", false);
         String coaching = "/api/v1/students/" + student.accountId() + "/coaches/" + coach.accountId();
         return List.of(
                 new Rule("GET", "/api/v1/me", null, OK, OK, OK, OK),
@@ -104,6 +112,7 @@ class WhoMayTest extends AppTest {
                 new Rule("PUT", own + "/attempts/" + attempt, Club.potted(0, 1000, 500), OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("POST", "/api/v1/shots/simulate", shot, OK, OK, OK, OK),
                 new Rule("POST", "/api/v1/shots/success", success, OK, OK, OK, OK),
+                new Rule("POST", "/api/v1/shots/recipes", recipes, OK, OK, OK, OK),
                 new Rule("POST", own + "/close", Map.of(), OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("POST", own + "/reopen", Map.of(), OK, OK, NOT_FOUND, NOT_FOUND));
     }

@@ -1,61 +1,92 @@
 package amberrail.core.recipe;
 
 import amberrail.core.motion.CueStrike;
-import amberrail.core.simulation.FinalTable;
+import amberrail.core.simulation.PlayedShot;
 import amberrail.core.simulation.ShotRunner;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
 
 /** Finds the launch directions that pot: a scan about the geometric aim, then both ends by bisection. */
 public final class AimSolver {
-    /** Throw, squirt and swerve together stay below this for any shot that is played on purpose. */
-    private static final double REACH_DEGREES = 6;
-
-    private static final double FINEST_DEGREES = 1e-4;
     private static final int STEPS_ACROSS_THE_WINDOW = 6;
+    private static final double SMALLEST_STEP_DEGREES = 0.004;
 
     private AimSolver() {}
 
     /**
-     * The interval nearest to the geometric aim; empty if nothing within 6 degrees of it pots.
+     * The interval nearest to where the search begins; empty if nothing within its reach works.
      *
-     * @param runner        the set-up
-     * @param strike        pace, spin and elevation; its own direction is not used
-     * @param aroundDegrees the geometric aim, from which the search goes out to both sides
-     * @param windowDegrees width of the geometric aim window; the scan steps at a sixth of it, so no interval of that order is missed
-     * @param potted        whether a finished shot is the wanted pot
+     * @param runner the set-up
+     * @param strike pace, spin and elevation; its own direction is not used
+     * @param search where to look and how finely; the scan steps at a sixth of the window, so no interval of that order is missed
+     * @param works  whether a finished shot is the wanted pot
      */
     public static Optional<AimInterval> solve(
-            ShotRunner runner,
-            CueStrike strike,
-            double aroundDegrees,
-            double windowDegrees,
-            Predicate<FinalTable> potted) {
-        double step = Math.max(windowDegrees / STEPS_ACROSS_THE_WINDOW, 0.004);
-        for (double away = 0; away <= REACH_DEGREES; away += step) {
-            for (double side : away == 0 ? new double[] {1} : new double[] {1, -1}) {
-                double inside = aroundDegrees + side * away;
-                if (pots(runner, strike, inside, potted)) {
-                    return Optional.of(new AimInterval(
-                            edge(runner, strike, inside, -step, potted), edge(runner, strike, inside, step, potted)));
+            ShotRunner runner, CueStrike strike, AimSearch search, Predicate<PlayedShot> works) {
+        double step = Math.max(search.windowDegrees() / STEPS_ACROSS_THE_WINDOW, SMALLEST_STEP_DEGREES);
+        int steps = (int) Math.ceil(search.reachDegrees() / step);
+        for (int i = 0; i <= steps; i++) {
+            for (int side = -1; side <= (i == 0 ? -1 : 1); side += 2) {
+                double inside = search.aroundDegrees() - side * i * step;
+                if (works(runner, strike, inside, works)) {
+                    return Optional.of(interval(runner, strike, inside, step, search, works));
                 }
             }
         }
         return Optional.empty();
     }
 
-    /** From an aim that pots outwards until one does not, then between the two. */
+    /** Every interval in a whole turn, looked for at this step. */
+    public static List<AimInterval> everywhere(
+            ShotRunner runner,
+            CueStrike strike,
+            double stepDegrees,
+            double finestDegrees,
+            Predicate<PlayedShot> works) {
+        AimSearch search = new AimSearch(0, stepDegrees * STEPS_ACROSS_THE_WINDOW, 180, finestDegrees);
+        List<AimInterval> found = new ArrayList<>();
+        double direction = -180;
+        while (direction < 180) {
+            if (works(runner, strike, direction, works)) {
+                AimInterval interval = interval(runner, strike, direction, stepDegrees, search, works);
+                found.add(interval);
+                direction = Math.max(direction, interval.upperDegrees());
+            }
+            direction += stepDegrees;
+        }
+        return found;
+    }
+
+    private static AimInterval interval(
+            ShotRunner runner,
+            CueStrike strike,
+            double inside,
+            double step,
+            AimSearch search,
+            Predicate<PlayedShot> works) {
+        return new AimInterval(
+                edge(runner, strike, inside, -step, search, works), edge(runner, strike, inside, step, search, works));
+    }
+
+    /** From an aim that works outwards until one does not, then between the two. */
     private static double edge(
-            ShotRunner runner, CueStrike strike, double inside, double step, Predicate<FinalTable> potted) {
+            ShotRunner runner,
+            CueStrike strike,
+            double inside,
+            double step,
+            AimSearch search,
+            Predicate<PlayedShot> works) {
         double good = inside;
         double bad = inside + step;
-        while (pots(runner, strike, bad, potted) && Math.abs(bad - inside) < REACH_DEGREES) {
+        while (works(runner, strike, bad, works) && Math.abs(bad - inside) < search.reachDegrees()) {
             good = bad;
             bad += step;
         }
-        while (Math.abs(bad - good) > FINEST_DEGREES) {
+        while (Math.abs(bad - good) > search.finestDegrees()) {
             double middle = (good + bad) / 2;
-            if (pots(runner, strike, middle, potted)) {
+            if (works(runner, strike, middle, works)) {
                 good = middle;
             } else {
                 bad = middle;
@@ -64,8 +95,8 @@ public final class AimSolver {
         return good;
     }
 
-    private static boolean pots(
-            ShotRunner runner, CueStrike strike, double launchDegrees, Predicate<FinalTable> potted) {
-        return runner.play(strike, launchDegrees) && potted.test(runner.result());
+    private static boolean works(
+            ShotRunner runner, CueStrike strike, double launchDegrees, Predicate<PlayedShot> works) {
+        return runner.play(strike, launchDegrees) && works.test(runner.result());
     }
 }

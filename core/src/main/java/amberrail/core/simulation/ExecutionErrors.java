@@ -12,10 +12,42 @@ import amberrail.core.problem.Require;
  */
 public record ExecutionErrors(
         double aimMilliradians, double paceFraction, double tipHeightMillimetres, double tipSideMillimetres) {
+    /** Nobody errs: the stroke as it was meant. */
+    public static final ExecutionErrors NONE = new ExecutionErrors(0, 0, 0, 0);
+
+    /**
+     * The reference student, ability 0, in the middle of the band Slate (grading.md). These four numbers and the factor below are our
+     * assumptions; data will correct them.
+     */
+    public static final ExecutionErrors REFERENCE = new ExecutionErrors(2.0, 0.065, 2.0, 1.4);
+
+    private static final double SHRINK_PER_BAND = 1.6;
+    private static final double LOGITS_PER_BAND = 1.5;
+
     public ExecutionErrors {
         Require.between("aimMilliradians", aimMilliradians, 0, 200);
         Require.between("paceFraction", paceFraction, 0, 1);
         Require.between("tipHeightMillimetres", tipHeightMillimetres, 0, 50);
         Require.between("tipSideMillimetres", tipSideMillimetres, 0, 50);
+    }
+
+    /**
+     * The errors of a student of this ability: sd(a) = sd(0)·1.6^(-a/1.5). Example: a = 1.5 (Brass) aims with 1.25 mrad.
+     *
+     * @param abilityLogits -12 to 12; 0 is the reference student, a band is 1.5 wide
+     * @see "grading.md"
+     */
+    public static ExecutionErrors ofAbility(double abilityLogits) {
+        Require.between("abilityLogits", abilityLogits, -12, 12);
+        return REFERENCE.times(Math.pow(SHRINK_PER_BAND, -abilityLogits / LOGITS_PER_BAND));
+    }
+
+    /** Every error times a factor; none grows past what this type allows. */
+    public ExecutionErrors times(double factor) {
+        return new ExecutionErrors(
+                Math.min(200, factor * aimMilliradians),
+                Math.min(1, factor * paceFraction),
+                Math.min(50, factor * tipHeightMillimetres),
+                Math.min(50, factor * tipSideMillimetres));
     }
 }

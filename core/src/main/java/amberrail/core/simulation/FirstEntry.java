@@ -62,10 +62,10 @@ final class FirstEntry {
     /** First t in [0, limit] at which the point enters the circle about the origin. */
     static double intoCircle(
             double px, double py, double vx, double vy, double ax, double ay, double radius, double limit) {
-        double far = Math.hypot(px, py);
+        double far = length(px, py);
         double gap = far - radius;
-        double speed = Math.hypot(vx, vy);
-        double acceleration = Math.hypot(ax, ay);
+        double speed = length(vx, vy);
+        double acceleration = length(ax, ay);
         if (gap > speed * limit + 0.5 * acceleration * limit * limit) {
             return NEVER;
         }
@@ -86,7 +86,7 @@ final class FirstEntry {
     /** On the border and not going in: later, if it comes back; pressed in counts when it is deep enough to matter. */
     private static double fromBorder(
             double px, double py, double vx, double vy, double ax, double ay, double radius, double limit) {
-        double far = Math.hypot(px, py);
+        double far = length(px, py);
         double outwards = (px * vx + py * vy) / far;
         // Distance grows like outwards t + curve t²/2 at first; the second term holds the centrifugal share.
         double curve = (px * ax + py * ay) / far + (vx * vx + vy * vy - outwards * outwards) / far;
@@ -255,6 +255,11 @@ final class FirstEntry {
 
     private static double slope(double c1, double c2, double c3, double c4, double t) {
         return c1 + t * (2 * c2 + t * (3 * c3 + t * 4 * c4));
+    }
+
+    /** Plain: nothing here comes near overflow, and {@code Math.hypot} costs as much as a whole root. */
+    private static double length(double x, double y) {
+        return Math.sqrt(x * x + y * y);
     }
 
     private static double clip(double value, double low, double high) {

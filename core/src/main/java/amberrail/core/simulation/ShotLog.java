@@ -70,6 +70,16 @@ final class ShotLog {
         states[at + 6] = w.wz[i];
     }
 
+    /** When a piece ended: where the same ball's next one begins, or the shot's end. */
+    double endOfPiece(int piece, double shotEnd) {
+        for (int next = piece + 1; next < pieces; next++) {
+            if (pieceBall[next] == pieceBall[piece]) {
+                return this.piece[next * PIECE_VALUES];
+            }
+        }
+        return shotEnd;
+    }
+
     /** Called when a piece begins; its end is known when the next one of the same ball begins. */
     void piece(ShotWorkspace w, int i) {
         if (pieces == pieceBall.length) {

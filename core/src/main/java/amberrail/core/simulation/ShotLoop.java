@@ -36,6 +36,13 @@ final class ShotLoop {
     private double now;
     private int eventCount;
 
+    /** A box round the stretch of path that is looked at: its middle and half its sides. */
+    private double boxX;
+
+    private double boxY;
+    private double boxHalfX;
+    private double boxHalfY;
+
     ShotLoop(int mostBalls) {
         most = mostBalls;
         balls = new ShotWorkspace(mostBalls);
@@ -130,15 +137,13 @@ final class ShotLoop {
     private void endPiece(int i) {
         boolean slid = balls.phase[i] == ShotWorkspace.SLIDING;
         balls.endPiece(i);
-        if (log != null) {
-            if (slid && balls.phase[i] != ShotWorkspace.SLIDING) {
-                noteChange(ENDS_SLIDING, i);
-            }
-            if (balls.phase[i] == ShotWorkspace.REST) {
-                noteChange(STOPS, i);
-            }
-            log.piece(balls, i);
+        if (slid && balls.phase[i] != ShotWorkspace.SLIDING) {
+            noteChange(ENDS_SLIDING, i);
         }
+        if (balls.phase[i] == ShotWorkspace.REST) {
+            noteChange(STOPS, i);
+        }
+        log.piece(balls, i);
         predict(i);
     }
 
@@ -186,9 +191,7 @@ final class ShotLoop {
             int event = note(POTS, i, -1, index);
             balls.drop(i, index);
             noteAfter(event);
-            if (log != null) {
-                log.piece(balls, i);
-            }
+            log.piece(balls, i);
             wallTime[i] = FirstEntry.NEVER;
             forgetPairs(i);
             return;
@@ -223,25 +226,18 @@ final class ShotLoop {
     }
 
     private int note(int kind, int a, int b, int where) {
-        if (log == null) {
-            return -1;
-        }
         int event = log.event(kind, now, a, b, where);
         log.before(event, balls);
         return event;
     }
 
     private void noteAfter(int event) {
-        if (log != null) {
-            log.after(event, balls);
-        }
+        log.after(event, balls);
     }
 
     private void startPiece(int i) {
         balls.startPiece(i);
-        if (log != null) {
-            log.piece(balls, i);
-        }
+        log.piece(balls, i);
     }
 
     private void predict(int i) {
@@ -302,8 +298,9 @@ final class ShotLoop {
         double limit = balls.until[i] - now;
         double best = limit;
         boolean found = false;
+        boxPath(i, limit);
         for (int s = 0; s < table.noses; s++) {
-            double t = intoStraight(i, s, best);
+            double t = comesNear(i, s) ? intoStraight(i, s, best) : FirstEntry.NEVER;
             if (t <= best && (t < best || !found)) {
                 best = t;
                 found = true;
@@ -311,12 +308,16 @@ final class ShotLoop {
                 wallIndex[i] = s;
             }
         }
+        if (found) {
+            boxPath(i, best);
+        }
         for (int p = 0; p < table.pockets; p++) {
-            if (!passesNear(i, p, best)) {
+            if (Math.abs(boxX - table.captureX[p]) > boxHalfX + POCKET_REACH_METRES
+                    || Math.abs(boxY - table.captureY[p]) > boxHalfY + POCKET_REACH_METRES) {
                 continue;
             }
             for (int s = table.noses + 2 * p; s < table.noses + 2 * p + 2; s++) {
-                double t = intoStraight(i, s, best);
+                double t = comesNear(i, s) ? intoStraight(i, s, best) : FirstEntry.NEVER;
                 if (t <= best && (t < best || !found)) {
                     best = t;
                     found = true;
@@ -354,17 +355,26 @@ final class ShotLoop {
         }
     }
 
-    /** Whether the box round this stretch of path reaches a pocket's neighbourhood. */
-    private boolean passesNear(int i, int p, double seconds) {
-        double endX = at(balls.x[i], balls.vx[i], balls.ax[i], seconds);
-        double endY = at(balls.y[i], balls.vy[i], balls.ay[i], seconds);
-        double bulge = 0.125 * seconds * seconds;
-        double roomX = POCKET_REACH_METRES + bulge * Math.abs(balls.ax[i]);
-        double roomY = POCKET_REACH_METRES + bulge * Math.abs(balls.ay[i]);
-        return Math.min(balls.x[i], endX) - table.captureX[p] < roomX
-                && table.captureX[p] - Math.max(balls.x[i], endX) < roomX
-                && Math.min(balls.y[i], endY) - table.captureY[p] < roomY
-                && table.captureY[p] - Math.max(balls.y[i], endY) < roomY;
+    /** Ends of the stretch, and the most that its parabola bows out between them. */
+    private void boxPath(int i, double seconds) {
+        double moveX = seconds * (balls.vx[i] + 0.5 * seconds * balls.ax[i]);
+        double moveY = seconds * (balls.vy[i] + 0.5 * seconds * balls.ay[i]);
+        double bow = 0.125 * seconds * seconds;
+        boxX = balls.x[i] + 0.5 * moveX;
+        boxY = balls.y[i] + 0.5 * moveY;
+        boxHalfX = 0.5 * Math.abs(moveX) + bow * Math.abs(balls.ax[i]);
+        boxHalfY = 0.5 * Math.abs(moveY) + bow * Math.abs(balls.ay[i]);
+    }
+
+    /** Whether the box comes near enough to a straight nose or facing to touch its line. */
+    private boolean comesNear(int i, int s) {
+        double nx = table.normalX[s];
+        double ny = table.normalY[s];
+        double nearest = (boxX - table.startX[s]) * nx
+                + (boxY - table.startY[s]) * ny
+                - boxHalfX * Math.abs(nx)
+                - boxHalfY * Math.abs(ny);
+        return nearest <= balls.noseDistance[i] + FirstEntry.ON_BORDER_METRES;
     }
 
     private double intoStraight(int i, int s, double limit) {
@@ -393,6 +403,10 @@ final class ShotLoop {
         double dx = balls.x[i] - table.arcX[arc];
         double dy = balls.y[i] - table.arcY[arc];
         double reach = table.arcRadius[arc] + balls.noseDistance[i];
+        if (Math.abs(boxX - table.arcX[arc]) > boxHalfX + reach + FirstEntry.ON_BORDER_METRES
+                || Math.abs(boxY - table.arcY[arc]) > boxHalfY + reach + FirstEntry.ON_BORDER_METRES) {
+            return FirstEntry.NEVER;
+        }
         if (dx * dx + dy * dy < (reach - 1e-4) * (reach - 1e-4)) {
             return FirstEntry.NEVER;
         }

@@ -3,9 +3,10 @@ package amberrail.core.simulation;
 import amberrail.core.motion.CueStrike;
 import amberrail.core.motion.Physics;
 import java.util.List;
+import java.util.function.Predicate;
 
 /**
- * Plays the same set-up again and again, keeping only how each shot ended; makes no garbage per shot. For one thread at a time.
+ * Plays the same set-up again and again, reading each straight from the engine's arrays; makes no garbage per shot. For one thread at a time.
  */
 public final class ShotRunner {
     private final ShotTable table;
@@ -13,7 +14,8 @@ public final class ShotRunner {
     private final List<TableBall> balls;
     private final int struck;
     private final ShotLoop loop;
-    private final FinalTable result;
+    private final ShotLog log = new ShotLog();
+    private final PlayedShot result;
 
     /** {@code struck} is the index of the cue ball in {@code balls}; checks as {@link ShotSimulator#play}. */
     public ShotRunner(ShotTable table, Physics physics, List<TableBall> balls, int struck) {
@@ -23,7 +25,7 @@ public final class ShotRunner {
         this.struck = struck;
         ShotSimulator.check(table, this.balls);
         loop = new ShotLoop(balls.size());
-        result = new FinalTable(loop, table.contacts);
+        result = new PlayedShot(loop, log, table.contacts);
     }
 
     /** A stroke as it was meant, launched in this direction (degrees); false for a miscue, which moves nothing. */
@@ -45,10 +47,11 @@ public final class ShotRunner {
      * @return false for a miscue
      */
     boolean play(double speed, double psi, double side, double height, double elevation) {
-        if (Math.hypot(side, height) > physics.miscueLimit()) {
+        if (side * side + height * height > physics.miscueLimit() * physics.miscueLimit()) {
             return false;
         }
-        loop.begin(table.contacts, physics, null);
+        log.clear();
+        loop.begin(table.contacts, physics, log);
         for (int i = 0; i < balls.size(); i++) {
             TableBall ball = balls.get(i);
             loop.balls.add(ball.state(), ball.radiusMetres(), ball.massKilograms(), table.contacts.noseHeightMetres);
@@ -58,12 +61,39 @@ public final class ShotRunner {
         return true;
     }
 
-    /** How the last shot ended; only true until the next one. */
-    public FinalTable result() {
+    /**
+     * Plays one batch of noisy strokes and counts how many succeed; a miscue moves nothing and succeeds at nothing.
+     *
+     * @param meant    the stroke without errors; its launch direction, squirt included, is what the aim error is added to
+     * @param succeeds judges a finished shot, must not keep it
+     */
+    public int successes(
+            CueStrike meant, ExecutionErrors errors, StrokeNoise noise, int batch, Predicate<PlayedShot> succeeds) {
+        double radiusMillimetres = 1000 * struckRadiusMetres();
+        double psi = Math.toRadians(meant.launchDegrees());
+        double elevation = Math.toRadians(meant.elevationDegrees());
+        int successes = 0;
+        for (int i = 0; i < noise.perBatch(); i++) {
+            double pace = 1 + errors.paceFraction() * noise.draw(batch, i, 1);
+            boolean moved = play(
+                    meant.speedMetresPerSecond() * Math.max(0, pace),
+                    psi + 1e-3 * errors.aimMilliradians() * noise.draw(batch, i, 0),
+                    meant.side() + errors.tipSideMillimetres() * noise.draw(batch, i, 3) / radiusMillimetres,
+                    meant.height() + errors.tipHeightMillimetres() * noise.draw(batch, i, 2) / radiusMillimetres,
+                    elevation);
+            if (moved && succeeds.test(result)) {
+                successes++;
+            }
+        }
+        return successes;
+    }
+
+    /** The last shot; only true until the next one. */
+    public PlayedShot result() {
         return result;
     }
 
-    double struckRadiusMetres() {
+    public double struckRadiusMetres() {
         return balls.get(struck).radiusMetres();
     }
 }

@@ -22,4 +22,15 @@ public final class ShotTable {
         Require.positive("noseHeightMetres", noseHeightMetres);
         return new ShotTable(TableContacts.withoutPockets(lengthMetres, widthMetres, noseHeightMetres));
     }
+
+    public double noseHeightMetres() {
+        return contacts.noseHeightMetres;
+    }
+
+    /** How far it is from a place on the bed to the nose line in a direction (m); pockets are not gaps here. */
+    public double metresToNose(double x, double y, double directionX, double directionY) {
+        double toShort = directionX > 0 ? (contacts.lengthMetres - x) / directionX : -x / directionX;
+        double toLong = directionY > 0 ? (contacts.widthMetres - y) / directionY : -y / directionY;
+        return Math.min(directionX == 0 ? Double.MAX_VALUE : toShort, directionY == 0 ? Double.MAX_VALUE : toLong);
+    }
 }

@@ -48,11 +48,11 @@ public final class StrokeNoise {
         return new StrokeNoise(perBatch, draws);
     }
 
-    int batches() {
+    public int batches() {
         return BATCHES;
     }
 
-    int perBatch() {
+    public int perBatch() {
         return perBatch;
     }
 

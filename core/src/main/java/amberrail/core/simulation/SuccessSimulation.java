@@ -42,7 +42,7 @@ public final class SuccessSimulation {
             CueStrike meant,
             ExecutionErrors errors,
             StrokeNoise noise,
-            Predicate<FinalTable> succeeds,
+            Predicate<PlayedShot> succeeds,
             BooleanSupplier cancelled,
             DoubleConsumer progress) {
         int[] successes = new int[noise.batches()];
@@ -51,33 +51,11 @@ public final class SuccessSimulation {
             if (cancelled.getAsBoolean()) {
                 throw new CancellationException();
             }
-            successes[batch] = playBatch(meant, errors, noise, batch, succeeds);
+            successes[batch] =
+                    new ShotRunner(table, physics, balls, struck).successes(meant, errors, noise, batch, succeeds);
             progress.accept((double) done.incrementAndGet() / noise.batches());
         });
         return rate(successes, noise.perBatch());
-    }
-
-    private int playBatch(
-            CueStrike meant, ExecutionErrors errors, StrokeNoise noise, int batch, Predicate<FinalTable> succeeds) {
-        ShotRunner runner = new ShotRunner(table, physics, balls, struck);
-        double radiusMillimetres = 1000 * runner.struckRadiusMetres();
-        double psi = Math.toRadians(meant.launchDegrees());
-        double elevation = Math.toRadians(meant.elevationDegrees());
-        int successes = 0;
-        for (int i = 0; i < noise.perBatch(); i++) {
-            double pace = 1 + errors.paceFraction() * noise.draw(batch, i, 1);
-            boolean moved = runner.play(
-                    meant.speedMetresPerSecond() * Math.max(0, pace),
-                    psi + 1e-3 * errors.aimMilliradians() * noise.draw(batch, i, 0),
-                    meant.side() + errors.tipSideMillimetres() * noise.draw(batch, i, 3) / radiusMillimetres,
-                    meant.height() + errors.tipHeightMillimetres() * noise.draw(batch, i, 2) / radiusMillimetres,
-                    elevation);
-            // A miscue moves nothing and succeeds at nothing.
-            if (moved && succeeds.test(runner.result())) {
-                successes++;
-            }
-        }
-        return successes;
     }
 
     private static SuccessRate rate(int[] successes, int perBatch) {

@@ -30,7 +30,8 @@ class AimSolverTest {
     void theObjectBallsIntervalIsAsWideAsTheModelPrintsIt() {
         ShotRunner runner = new ShotRunner(ShotTable.of(PLAN), Physics.POOL, List.of(ball("object", OBJECT)), 0);
         CueStrike rolling = new CueStrike(1.0, 0, 0, 0.4, 0, OptionalDouble.empty());
-        AimInterval interval = AimSolver.solve(runner, rolling, 34.2, 4, result -> result.isPottedIn(0, PocketName.NE))
+        AimInterval interval = AimSolver.solve(
+                        runner, rolling, AimSearch.about(34.2, 4), result -> result.isPottedIn(0, PocketName.NE))
                 .orElseThrow();
         assertThat(interval.upperDegrees() - interval.lowerDegrees()).isCloseTo(6.7, within(0.1));
     }
@@ -62,8 +63,7 @@ class AimSolverTest {
         return AimSolver.solve(
                 runner,
                 strike,
-                pot.aim().degrees(),
-                pot.aimWindow().widthDegrees(),
+                AimSearch.about(pot.aim().degrees(), pot.aimWindow().widthDegrees()),
                 result -> result.isPottedIn(1, PocketName.NE));
     }
 

@@ -12,6 +12,7 @@ import amberrail.core.table.BallSet;
 import amberrail.core.table.BallSpec;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -222,6 +223,35 @@ class ClosedFormChecksTest {
     }
 
     /** Example 2 of section 12: throw and transfer of spin. */
+    /** Without ball friction and with perfect restitution a film of an impact could run backwards. */
+    @Test
+    void aSmoothImpactRunsBackwardsToo() {
+        Random random = new Random(21);
+        for (int i = 0; i < 500; i++) {
+            double massB = 0.1 + 0.1 * random.nextDouble();
+            BallState a = new BallState(100, 100, 1 + random.nextDouble(), random.nextGaussian(), 3, -20, 5);
+            double phi = Math.atan2(a.vy(), a.vx()) + 1.4 * (random.nextDouble() - 0.5);
+            BallState b = new BallState(
+                    100 + 2 * R * Math.cos(phi), 100 + 2 * R * Math.sin(phi), -0.3 * random.nextDouble(), 0, 0, 0, 0);
+            ShotEvent.BallsMeet there = first(pair(a, b, massB), ShotEvent.BallsMeet.class);
+            ShotEvent.BallsMeet back = first(
+                    pair(reversed(there.after()), reversed(there.otherAfter()), massB), ShotEvent.BallsMeet.class);
+            assertThat(back.after().vx()).as("seed 21, case " + i).isCloseTo(-a.vx(), within(1e-9));
+            assertThat(back.after().vy()).isCloseTo(-a.vy(), within(1e-9));
+            assertThat(back.otherAfter().vx()).isCloseTo(-b.vx(), within(1e-9));
+            assertThat(back.otherAfter().vy()).isCloseTo(-b.vy(), within(1e-9));
+        }
+    }
+
+    private static ShotRecord pair(BallState a, BallState b, double massB) {
+        return ShotSimulator.release(
+                FIELD, SMOOTH, List.of(new TableBall("a", a, R, M), new TableBall("b", b, R, massB)));
+    }
+
+    private static BallState reversed(BallState s) {
+        return new BallState(s.x(), s.y(), -s.vx(), -s.vy(), s.wx(), s.wy(), s.wz());
+    }
+
     @Test
     void theWorkedImpactComesOutToItsLastDigit() {
         ShotRecord record = touching(Physics.POOL, new BallState(0, 0, 1.5, 0, 0, 52.493438, 10), 30);

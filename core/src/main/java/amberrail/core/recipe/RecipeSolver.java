@@ -1,0 +1,227 @@
+package amberrail.core.recipe;
+
+import amberrail.core.geometry.Direction;
+import amberrail.core.geometry.Point;
+import amberrail.core.simulation.ExecutionErrors;
+import amberrail.core.simulation.PlayedShot;
+import amberrail.core.simulation.ShotRunner;
+import amberrail.core.simulation.StrokeNoise;
+import amberrail.core.simulation.SuccessRate;
+import amberrail.core.simulation.SuccessSimulation;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * Finds every way to play a shot: a global scan of pace and tip height, each with the aim that pots; then from every stroke that lands
+ * near, a search for the one that lands on the target; then the best of each way by simulation. Nothing that does not succeed in
+ * the full simulation is ever returned: an empty list means "no recipe".
+ */
+public final class RecipeSolver {
+    private static final double[] PACES = {0.4, 0.52, 0.66, 0.84, 1.05, 1.3, 1.6, 1.95, 2.35, 2.85, 3.45, 4.2, 5.2, 6.6
+    };
+    private static final double[] HEIGHTS = {-0.45, -0.38, -0.3, -0.22, -0.15, -0.08, 0, 0.08, 0.16, 0.25, 0.34, 0.43};
+    /** The same thinned out, where side or every direction multiplies the work. */
+    private static final double[] FEW_PACES = {0.55, 0.8, 1.15, 1.6, 2.2, 3.0, 4.2, 5.8};
+
+    private static final double[] FEW_HEIGHTS = {-0.36, -0.18, 0, 0.2, 0.36};
+    private static final double[] SIDES = {-0.36, -0.2, 0.2, 0.36};
+
+    private static final double WORTH_A_SEARCH_MILLIMETRES = 450;
+    private static final int MOST_SEARCHES = 72;
+    private static final int SCREENING_SHOTS = 160;
+    private static final int FINAL_SHOTS = 1000;
+    private static final long SEED = 20_241;
+
+    /** Random numbers shared by every recipe, so that their success rates can be compared. */
+    private static final class Noise {
+        static final StrokeNoise SCREENING = StrokeNoise.of(SCREENING_SHOTS, SEED);
+        static final StrokeNoise FINAL = StrokeNoise.of(FINAL_SHOTS, SEED);
+    }
+
+    private final ShotTask task;
+    private final StrokeRange range;
+
+    private RecipeSolver(ShotTask task) {
+        this.task = task;
+        range = StrokeRange.usual(task.physics());
+    }
+
+    /** The recipes, best first for the reference student; empty if there is none. */
+    public static List<Recipe> solve(ShotTask task) {
+        return new RecipeSolver(task).solve();
+    }
+
+    private List<Recipe> solve() {
+        List<Candidate> scanned = task.aim().isPresent() ? scanAboutTheAim() : scanEverywhere();
+        List<Candidate> working =
+                new ArrayList<>(scanned.stream().filter(Candidate::succeeds).toList());
+        if (task.target().isPresent() && task.aim().isPresent()) {
+            working.addAll(searched(scanned, task.target().get()));
+        }
+        return bestOfEachWay(working).parallelStream()
+                .map(this::finished)
+                .sorted(Comparator.comparingDouble((Recipe r) -> -r.success().probability()))
+                .toList();
+    }
+
+    private List<Candidate> scanAboutTheAim() {
+        Stream<double[]> rows = rows(HEIGHTS, new double[] {0});
+        if (task.sideAllowed()) {
+            rows = Stream.concat(rows, rows(FEW_HEIGHTS, SIDES));
+        }
+        return rows.toList().parallelStream().flatMap(this::row).toList();
+    }
+
+    /** One tip height and side at every pace, each aim found from the last one's. */
+    private Stream<Candidate> row(double[] heightAndSide) {
+        StrokeTrial trial = new StrokeTrial(task);
+        List<Candidate> found = new ArrayList<>();
+        Optional<AimInterval> near = Optional.empty();
+        for (double pace : heightAndSide[1] == 0 ? PACES : FEW_PACES) {
+            double height = range.clipHeight(heightAndSide[0], heightAndSide[1]);
+            Optional<Candidate> played = trial.play(pace, height, heightAndSide[1], near);
+            played.ifPresent(found::add);
+            near = played.map(Candidate::aim);
+        }
+        return found.stream();
+    }
+
+    private List<Candidate> scanEverywhere() {
+        return rows(FEW_HEIGHTS, task.sideAllowed() ? new double[] {0, -0.25, 0.25} : new double[] {0})
+                .toList()
+                .parallelStream()
+                .flatMap(row -> {
+                    StrokeTrial trial = new StrokeTrial(task);
+                    return Stream.of(0.8, 1.3, 2.0, 3.0, 4.5)
+                            .flatMap(pace ->
+                                    trial.playEverywhere(pace, range.clipHeight(row[0], row[1]), row[1]).stream());
+                })
+                .toList();
+    }
+
+    private static Stream<double[]> rows(double[] heights, double[] sides) {
+        List<double[]> rows = new ArrayList<>();
+        for (double side : sides) {
+            for (double height : heights) {
+                rows.add(new double[] {height, side});
+            }
+        }
+        return rows.stream();
+    }
+
+    /** From the nearest strokes of each group to the target. */
+    private List<Candidate> searched(List<Candidate> scanned, Point target) {
+        Map<RecipeGroup, List<Candidate>> groups = new LinkedHashMap<>();
+        for (Candidate candidate : scanned) {
+            if (candidate.landing().distanceMillimetres(target) < WORTH_A_SEARCH_MILLIMETRES) {
+                groups.computeIfAbsent(candidate.group(), g -> new ArrayList<>())
+                        .add(candidate);
+            }
+        }
+        Comparator<Candidate> nearest =
+                Comparator.comparingDouble(c -> c.landing().distanceMillimetres(target));
+        int each = Math.max(2, Math.min(6, MOST_SEARCHES / Math.max(1, groups.size())));
+        List<Candidate> starts = groups.values().stream()
+                .flatMap(group -> group.stream().sorted(nearest).limit(each))
+                .sorted(nearest)
+                .limit(MOST_SEARCHES)
+                .toList();
+        return starts.parallelStream()
+                .map(start -> new LandingSearch(new StrokeTrial(task), range, target).nearest(start))
+                .filter(Candidate::succeeds)
+                .toList();
+    }
+
+    /** In each group the stroke that succeeds most often under the reference student's errors. */
+    private List<Candidate> bestOfEachWay(List<Candidate> working) {
+        record Screened(Candidate candidate, int successes) {}
+        List<Screened> screened = working.parallelStream()
+                .map(candidate -> new Screened(candidate, screened(candidate)))
+                .toList();
+        Map<RecipeGroup, Screened> best = new LinkedHashMap<>();
+        for (Screened one : screened) {
+            best.merge(one.candidate().group(), one, (a, b) -> b.successes() > a.successes() ? b : a);
+        }
+        return best.values().stream().map(Screened::candidate).toList();
+    }
+
+    private int screened(Candidate candidate) {
+        ShotRunner runner = task.runner();
+        PlannedStroke stroke = candidate.stroke(task.cueRadiusMillimetres());
+        int successes = 0;
+        for (int batch = 0; batch < Noise.SCREENING.batches(); batch++) {
+            successes += runner.successes(
+                    stroke.onBall(task.cueRadiusMillimetres()),
+                    ExecutionErrors.REFERENCE,
+                    Noise.SCREENING,
+                    batch,
+                    task.success());
+        }
+        return successes;
+    }
+
+    private Recipe finished(Candidate rough) {
+        StrokeTrial trial = new StrokeTrial(task);
+        Candidate sharp = trial.sharpened(rough);
+        PlannedStroke stroke = sharp.stroke(task.cueRadiusMillimetres());
+        ShotRunner runner = trial.runner();
+        runner.play(stroke.onBall(task.cueRadiusMillimetres()), stroke.launchDegrees());
+        Point target = task.target().orElse(sharp.landing());
+        double arrival = Arrival.degrees(runner.result(), task.cueBall(), target, stroke.launchDegrees());
+        LandingJacobian jacobian = LandingJacobian.of(runner, task, stroke, arrival);
+        AllowedErrors allowed = AllowedErrors.of(runner, task, stroke);
+        AllowedErrors.Fault fault = allowed.firstToGoWrong(ExecutionErrors.REFERENCE);
+        return new Recipe(
+                sharp.group().way(),
+                sharp.group().cushions(),
+                stroke,
+                sharp.aim(),
+                sharp.landing(),
+                arrival,
+                jacobian,
+                allowed,
+                fault,
+                consequence(runner, allowed.pastThe(fault, stroke), target, arrival),
+                success(stroke));
+    }
+
+    private SuccessRate success(PlannedStroke stroke) {
+        return new SuccessSimulation(task.table(), task.physics(), task.balls(), task.cueBall())
+                .estimate(
+                        stroke.onBall(task.cueRadiusMillimetres()),
+                        ExecutionErrors.REFERENCE,
+                        Noise.FINAL,
+                        task.success(),
+                        () -> false,
+                        done -> {});
+    }
+
+    private Recipe.Consequence consequence(ShotRunner runner, PlannedStroke stroke, Point target, double arrival) {
+        boolean moved = runner.play(stroke.onBall(task.cueRadiusMillimetres()), stroke.launchDegrees());
+        PlayedShot shot = runner.result();
+        if (!moved || task.success().test(shot)) {
+            return Recipe.Consequence.OTHER;
+        }
+        if (shot.isPotted(task.cueBall())) {
+            return Recipe.Consequence.IN_OFF;
+        }
+        if (!task.aimTest().test(shot)) {
+            return Recipe.Consequence.POT_MISSED;
+        }
+        if (task.target().isEmpty()) {
+            return Recipe.Consequence.OTHER;
+        }
+        Point off = new Point(1000 * shot.xMetres(task.cueBall()), 1000 * shot.yMetres(task.cueBall())).minus(target);
+        double line = off.leftOf(Direction.ofDegrees(arrival));
+        double speed = off.along(Direction.ofDegrees(arrival));
+        if (Math.abs(speed) >= Math.abs(line)) {
+            return speed > 0 ? Recipe.Consequence.LONG : Recipe.Consequence.SHORT;
+        }
+        return line > 0 ? Recipe.Consequence.LEFT : Recipe.Consequence.RIGHT;
+    }
+}
