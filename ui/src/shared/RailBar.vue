@@ -57,7 +57,7 @@ function isHere(key: string): boolean {
       :aria-label="t('rail.account', { name: signedIn.me.person.name })"
       @click="menu?.toggle($event)"
     >
-      <strong>{{ hand.hand.studentName ?? signedIn.me.person.name }}</strong>
+      <strong>{{ hand.hand.studentName ?? t('rail.noStudent') }}</strong>
       <span class="small">{{ t('rail.account', { name: signedIn.me.person.name }) }}</span>
     </button>
     <Menu ref="menu" :model="items" popup />

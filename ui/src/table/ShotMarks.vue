@@ -5,7 +5,12 @@ import BallMark from './BallMark.vue'
 import { useFrame } from './tableFrame'
 
 /** What a shot asks, drawn: balls, aim and pot line, ghost ball, ring, target and line of arrival. */
-const props = defineProps<{ shot: Shot; faint?: boolean }>()
+const props = defineProps<{
+  shot: Shot
+  faint?: boolean
+  /** Balls and zone only: the balls are not where aim and arrival were worked out for. */
+  plain?: boolean
+}>()
 const frame = useFrame()
 
 const TICK_EVERY_MILLIMETRES = 100
@@ -35,19 +40,25 @@ const ticks = [-3, -2, -1, 1, 2].map((n) => n * TICK_EVERY_MILLIMETRES)
         :class="share === 1 ? 'zone' : 'ring'"
       />
     </template>
-    <g :transform="`translate(${target.x} ${target.y}) rotate(${turn})`" class="arrival">
+    <g v-if="!plain" :transform="`translate(${target.x} ${target.y}) rotate(${turn})`" class="arrival">
       <path :d="`M${-reach} 0 L${reach - 40} 0`" />
       <path :d="`M${reach} 0 L${reach - 44} -18 L${reach - 44} 18 Z`" class="head" />
       <path v-for="x in ticks" :key="x" :d="`M${x} -14 L${x} 14`" />
       <path d="M0 -26 L0 26" />
     </g>
-    <path v-if="cueAt && ghost" :d="`M${cueAt.x} ${cueAt.y} L${ghost.x} ${ghost.y}`" class="aim" />
+    <path v-if="!plain && cueAt && ghost" :d="`M${cueAt.x} ${cueAt.y} L${ghost.x} ${ghost.y}`" class="aim" />
     <path
-      v-if="objectAt && pathEnd"
+      v-if="!plain && objectAt && pathEnd"
       :d="`M${objectAt.x} ${objectAt.y} L${pathEnd.x} ${pathEnd.y}`"
       class="pot"
     />
-    <circle v-if="ghost && cue" :cx="ghost.x" :cy="ghost.y" :r="cue.diameterMillimetres / 2" class="ghost" />
+    <circle
+      v-if="!plain && ghost && cue"
+      :cx="ghost.x"
+      :cy="ghost.y"
+      :r="cue.diameterMillimetres / 2"
+      class="ghost"
+    />
     <BallMark v-for="ball in shot.balls" :key="ball.label" :ball="ball" />
   </g>
 </template>

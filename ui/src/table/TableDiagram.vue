@@ -2,7 +2,16 @@
 import { useElementSize } from '@/shared/useElementSize'
 import { computed, provide, ref } from 'vue'
 import type { Point, TableDrawing } from '@/api/types'
-import { around, FRAME, pathOf, tableFrame, wholeTable, WOOD_MILLIMETRES, type SvgPoint } from './tableFrame'
+import {
+  around,
+  CLIENT_TO_TABLE,
+  FRAME,
+  pathOf,
+  tableFrame,
+  wholeTable,
+  WOOD_MILLIMETRES,
+  type SvgPoint,
+} from './tableFrame'
 
 /** A table to scale with whatever is put into its slot: 1 user unit is 1 mm. */
 const props = defineProps<{
@@ -72,6 +81,7 @@ function clientToTable(client: SvgPoint): Point | undefined {
   return frame.value.svgToTable({ x, y })
 }
 
+provide(CLIENT_TO_TABLE, clientToTable)
 defineExpose({ clientToTable, millimetresPerPixel, element: svg })
 </script>
 

@@ -67,6 +67,11 @@ export function around(frame: TableFrame, table: TableDrawing, centre: Point, si
   }
 }
 
+/** Where on the table a pointer is; undefined before the drawing is on the screen. */
+export type ClientToTable = (client: SvgPoint) => Point | undefined
+
+export const CLIENT_TO_TABLE: InjectionKey<ClientToTable> = Symbol('client to table')
+
 export const FRAME: InjectionKey<ComputedRef<TableFrame>> = Symbol('table frame')
 
 export function useFrame(): ComputedRef<TableFrame> {

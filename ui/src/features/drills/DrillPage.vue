@@ -1,17 +1,19 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import Select from 'primevue/select'
-import { computed, onMounted, ref, toRef } from 'vue'
+import { computed, onMounted, ref, toRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
-import type { SimulateRequest } from '@/api/types'
+import type { Point, SimulateRequest } from '@/api/types'
 import { sentence } from '@/api/problem'
 import PageState from '@/shared/PageState.vue'
 import { useHand } from '@/shared/useHand'
 import { useLoad } from '@/shared/useLoad'
 import { useSignedIn } from '@/shared/useSignedIn'
 import { useUnits } from '@/shared/units'
+import BallHandles from '@/table/BallHandles.vue'
+import { onBed } from '@/table/onBed'
 import ShotMarks from '@/table/ShotMarks.vue'
 import ShotPathMarks from '@/table/ShotPathMarks.vue'
 import TableDiagram from '@/table/TableDiagram.vue'
@@ -53,7 +55,28 @@ onMounted(async () => {
 })
 
 const stationView = computed(() => data.value?.drill.stations[station.value])
-const shot = computed(() => (mirrored.value ? stationView.value?.mirror : stationView.value?.original)?.[0])
+const written = computed(
+  () => (mirrored.value ? stationView.value?.mirror : stationView.value?.original)?.[0],
+)
+/** Balls moved to try something; the drill itself stays as it is written. */
+const moved = ref<Record<string, Point>>({})
+watch(written, () => (moved.value = {}))
+const isMoved = computed(() => Object.keys(moved.value).length > 0)
+const shot = computed(() => {
+  const asked = written.value
+  if (!asked || !isMoved.value) return asked
+  const balls = asked.balls.map((ball) => ({
+    ...ball,
+    at: { ...ball.at, place: moved.value[ball.label] ?? ball.at.place },
+  }))
+  return { ...asked, balls }
+})
+function moveBall(label: string, to: Point): void {
+  const table = data.value?.table.drawing
+  if (!table) return
+  const on = onBed(table, to)
+  if (on.kind === 'bed') moved.value = { ...moved.value, [label]: on.place }
+}
 const pace = ref(1.2)
 const height = ref(10)
 const stroke = computed<SimulateRequest | undefined>(() => {
@@ -76,7 +99,7 @@ const stroke = computed<SimulateRequest | undefined>(() => {
     pot: { ball: object.label, pocket: pot.pocket },
   }
 })
-const { path, problem: pathProblem } = useShotPath(stroke)
+const { path, problem: pathProblem, askedAt } = useShotPath(stroke)
 const cueLabel = computed(() => shot.value?.balls.find((ball) => ball.role === 'CUE')?.label ?? '')
 const stationOptions = computed(() =>
   (data.value?.drill.stations ?? []).map((view, index) => ({
@@ -131,10 +154,16 @@ async function record(): Promise<void> {
         </header>
         <div class="drawing">
           <TableDiagram :table="data.table.drawing" :label="t('drills.setUp')">
-            <ShotMarks :shot="shot" />
-            <ShotPathMarks v-if="path" :path="path" :cue-label="cueLabel" />
+            <ShotMarks :shot="shot" :plain="isMoved" />
+            <ShotPathMarks v-if="path" :path="path" :cue-label="cueLabel" :data-asked-at="askedAt" />
+            <BallHandles :balls="shot.balls" @move="moveBall" />
           </TableDiagram>
           <p class="small quiet legend">
+            <template v-if="isMoved">
+              {{ t('drills.movedBalls') }}
+              <button type="button" class="link" @click="moved = {}">{{ t('drills.putBack') }}</button>
+            </template>
+            <template v-else>{{ t('drills.dragBalls') }}</template>
             {{ t('drills.legendGhost') }} · {{ t('drills.legendPot') }} · {{ t('drills.legendArrival') }}
           </p>
         </div>

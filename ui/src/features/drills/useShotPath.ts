@@ -7,8 +7,11 @@ import type { ShotPath, SimulateRequest } from '@/api/types'
 export function useShotPath(request: Ref<SimulateRequest | undefined>) {
   const path = shallowRef<ShotPath>()
   const problem = ref('')
+  /** When the question was put that the path answers (ms on the page's clock). */
+  const askedAt = ref(0)
   let asking = false
   let stale = false
+  let latest = 0
 
   async function ask(): Promise<void> {
     if (asking) {
@@ -19,8 +22,10 @@ export function useShotPath(request: Ref<SimulateRequest | undefined>) {
     do {
       stale = false
       const body = request.value
+      const asked = latest
       try {
         path.value = body && (await answer(api.POST('/api/v1/shots/simulate', { body })))
+        askedAt.value = asked
         problem.value = ''
       } catch (error) {
         path.value = undefined
@@ -30,6 +35,14 @@ export function useShotPath(request: Ref<SimulateRequest | undefined>) {
     asking = false
   }
 
-  watch(request, () => void ask(), { immediate: true, deep: true })
-  return { path, problem }
+  watch(
+    request,
+    () => {
+      latest = performance.now()
+      void ask()
+    },
+    // At once and not with the next rendering: the answer shall be there for it.
+    { immediate: true, flush: 'sync' },
+  )
+  return { path, problem, askedAt }
 }

@@ -149,12 +149,4 @@ strong {
   color: var(--brick-text);
   font-weight: 600;
 }
-.link {
-  border: 0;
-  background: none;
-  color: var(--amber-text);
-  text-decoration: underline;
-  font: inherit;
-  cursor: pointer;
-}
 </style>

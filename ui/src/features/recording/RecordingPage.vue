@@ -16,7 +16,7 @@ import TableDiagram from '@/table/TableDiagram.vue'
 import AttemptStrip from './AttemptStrip.vue'
 import KeyList from './KeyList.vue'
 import { outcomeKeys } from './keys'
-import { onBed } from './onBed'
+import { onBed } from '@/table/onBed'
 import OutcomeKeys from './OutcomeKeys.vue'
 import ReadOut from './ReadOut.vue'
 import RunHeader from './RunHeader.vue'
@@ -464,15 +464,6 @@ function markState(id: string): 'chosen' | 'latest' | 'plain' {
   gap: 16px;
   align-items: center;
   min-height: 44px;
-}
-.link {
-  border: 0;
-  background: none;
-  color: var(--amber-text);
-  font: inherit;
-  text-decoration: underline;
-  cursor: pointer;
-  padding: 8px 0;
 }
 @media (max-width: 1100px) {
   .recording {

@@ -1,7 +1,7 @@
 // Pointing at the cloth: press shows a cross, release commits. A held finger gets the cross above it, to see past it.
 import { onBeforeUnmount, ref, type Ref } from 'vue'
 import type { Point, TableDrawing } from '@/api/types'
-import { onBed } from './onBed'
+import { onBed } from '@/table/onBed'
 
 const HELD_AFTER_MILLISECONDS = 220
 const MOVED_PIXELS = 8

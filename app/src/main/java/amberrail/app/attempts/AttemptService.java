@@ -109,11 +109,9 @@ public class AttemptService {
     /** Where the student stands with the rule of one station and side. */
     @Transactional(readOnly = true)
     public RuleProgress progress(PracticeSession session, int station, boolean mirrored) {
-        List<TryResult> tries = attempts
-                .findBySessionIdAndStationAndMirroredOrderBySequenceAscDeviceIdAscIdAsc(session.id(), station, mirrored)
-                .stream()
-                .filter(row -> !row.deleted)
-                .map(row -> recorded(session, row).judgement().result())
+        List<TryResult> tries = attempts.tried(session.id(), station, mirrored).stream()
+                .map(tried -> Judge.judge(layout(session, station, tried.shot(), mirrored), tried.toAttempt())
+                        .result())
                 .toList();
         return drill(session).station(station).rule().progress(tries);
     }

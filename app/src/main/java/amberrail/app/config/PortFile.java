@@ -4,23 +4,23 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.boot.web.servlet.context.ServletWebServerInitializedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
 /** Writes the port that a server on {@code --server.port=0} was given, for the script that started it. */
 @Component
-@ConditionalOnProperty("amber.port-file")
 class PortFile {
-    private final Path file;
+    private final String file;
 
-    PortFile(@Value("${amber.port-file}") Path file) {
+    PortFile(@Value("${amber.port-file:}") String file) {
         this.file = file;
     }
 
     @EventListener
     void serverIsUp(ServletWebServerInitializedEvent event) throws IOException {
-        Files.writeString(file, String.valueOf(event.getWebServer().getPort()));
+        if (!file.isEmpty()) {
+            Files.writeString(Path.of(file), String.valueOf(event.getWebServer().getPort()));
+        }
     }
 }

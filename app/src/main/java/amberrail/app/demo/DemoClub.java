@@ -20,9 +20,7 @@ import java.util.Random;
 import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.context.annotation.Lazy;
-import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
 
 /**
@@ -31,9 +29,8 @@ import org.springframework.stereotype.Component;
  * <p>Done before the server takes its first request, so that nobody meets a half-filled club.
  */
 @Component
-@Profile("demo")
-@Lazy(false)
-class DemoClub implements SmartInitializingSingleton {
+@Lazy
+class DemoClub {
     static final String PASSWORD = "lantern-street";
     private static final Logger LOG = LoggerFactory.getLogger(DemoClub.class);
     private static final long SEED = 20_240;
@@ -74,8 +71,7 @@ class DemoClub implements SmartInitializingSingleton {
 
     private record DemoStudent(String name, String signInName, DemoPractice.Errors errors) {}
 
-    @Override
-    public void afterSingletonsInstantiated() {
+    void open() {
         if (!people.needsFirstCoach()) {
             return;
         }

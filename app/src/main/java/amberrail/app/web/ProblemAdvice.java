@@ -31,7 +31,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail invalidInput(InvalidInputException e) {
-        return field(HttpStatus.BAD_REQUEST, e.code().name(), e.field(), e.getMessage());
+        return field(HttpStatus.BAD_REQUEST, e.code().name(), e.field(), FieldWords.sentence(e));
     }
 
     @ExceptionHandler
@@ -97,7 +97,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                 HttpStatus.BAD_REQUEST,
                 "INVALID_PARAMETER",
                 first.getField(),
-                first.getField() + " " + first.getDefaultMessage() + ".");
+                FieldWords.words(first.getField()) + ": " + first.getDefaultMessage() + ".");
         return ResponseEntity.badRequest().body(detail);
     }
 
@@ -119,8 +119,8 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                     .map(step -> step.getFieldName() == null ? "[" + step.getIndex() + "]" : step.getFieldName())
                     .collect(Collectors.joining("."));
             String sentence = mapping.getCause() instanceof InvalidInputException invalid
-                    ? path + ": " + invalid.getMessage()
-                    : path + " is missing, unknown or not of the right kind.";
+                    ? FieldWords.sentence(invalid.under(path))
+                    : FieldWords.words(path) + ": is missing, unknown or not of the right kind.";
             return field(HttpStatus.BAD_REQUEST, "INVALID_PARAMETER", path, sentence);
         }
         String where = e.getCause() instanceof JsonProcessingException json && json.getLocation() != null

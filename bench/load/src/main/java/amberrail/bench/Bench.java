@@ -1,5 +1,6 @@
 package amberrail.bench;
 
+import amberrail.bench.engine.EngineFigures;
 import java.nio.file.Files;
 import java.nio.file.Path;
 
@@ -13,6 +14,7 @@ public final class Bench {
     public static void main(String[] arguments) throws Exception {
         Path runFolder = Path.of(arguments[0]);
         Report report = new Report();
+        EngineFigures.measure().forEach(figure -> report.add(figure.what(), figure.wanted(), figure.measured()));
         StartFigures.measure(runFolder, Path.of(arguments[1]), report);
         Path data = Files.createTempDirectory("amber-bench-data");
         try (RunningJar running =

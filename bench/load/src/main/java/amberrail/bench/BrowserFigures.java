@@ -13,6 +13,7 @@ import java.util.Map;
 /** Script weight of the first load, and how soon a tap on the cloth is drawn. */
 final class BrowserFigures {
     private static final int TAPS = 60;
+    private static final int DRAGS = 180;
     private static final List<String> FLAGS = List.of(
             "--no-sandbox",
             "--disable-gpu",
@@ -60,6 +61,12 @@ final class BrowserFigures {
                     "under 350 kB",
                     ((Number) bytes).doubleValue() / 1000,
                     "kB");
+            report.add(
+                    "dragging a ball: predicted path behind the pointer, round trip included, p95",
+                    "under 33 ms",
+                    drag(page).at(0.95),
+                    "ms");
+            page.navigate("/today");
             page.locator(".go.main").first().click();
             page.getByTestId("table").waitFor();
             report.add(
@@ -70,6 +77,51 @@ final class BrowserFigures {
         }
     }
 
+    /** From the pointer's move to the frame after the path that answers it is in the page. */
+    private static final String WATCH_PATH = """
+            window.pathMilliseconds = [];
+            const path = document.querySelector('[data-asked-at]');
+            new MutationObserver(() => {
+              const asked = Number(path.dataset.askedAt);
+              requestAnimationFrame(() => {
+                const channel = new MessageChannel();
+                channel.port1.onmessage = () => window.pathMilliseconds.push(performance.now() - asked);
+                channel.port2.postMessage(0);
+              });
+            }).observe(path, { attributes: true, attributeFilter: ['data-asked-at'] });
+            """;
+
+    private static Percentiles drag(Page page) {
+        page.navigate("/drills/roll-on-to-the-ring");
+        page.locator("[data-asked-at]").waitFor();
+        page.waitForTimeout(1500);
+        BoundingBox ball = page.locator("[data-ball=cue]").boundingBox();
+        double x = ball.x + ball.width / 2;
+        double y = ball.y + ball.height / 2;
+        page.mouse().move(x, y);
+        page.mouse().down();
+        for (int i = 0; i < 2 * DRAGS; i++) {
+            if (i == DRAGS) {
+                page.evaluate(WATCH_PATH);
+            }
+            page.mouse().move(x + 30 * Math.sin(i / 15.0), y + 20 * Math.cos(i / 11.0) - 20);
+            page.waitForTimeout(16);
+        }
+        page.mouse().up();
+        return Percentiles.of(numbers(page.evaluate("window.pathMilliseconds"), DRAGS / 3));
+    }
+
+    private static List<Double> numbers(Object found, int atLeast) {
+        List<Double> milliseconds = new ArrayList<>();
+        for (Object one : (List<?>) found) {
+            milliseconds.add(((Number) one).doubleValue());
+        }
+        if (milliseconds.size() < atLeast) {
+            throw new IllegalStateException("only " + milliseconds.size() + " of " + atLeast + " were measured");
+        }
+        return milliseconds;
+    }
+
     private static Percentiles taps(Page page) {
         page.evaluate(WATCH_MARKS);
         BoundingBox box = page.getByTestId("table").boundingBox();
@@ -77,13 +129,6 @@ final class BrowserFigures {
             page.mouse().click(box.x + box.width * (0.55 + 0.003 * i), box.y + box.height * 0.7);
             page.waitForTimeout(80);
         }
-        List<Double> milliseconds = new ArrayList<>();
-        for (Object one : (List<?>) page.evaluate("window.tapMilliseconds")) {
-            milliseconds.add(((Number) one).doubleValue());
-        }
-        if (milliseconds.size() != TAPS) {
-            throw new IllegalStateException("drew " + milliseconds.size() + " marks of " + TAPS);
-        }
-        return Percentiles.of(milliseconds);
+        return Percentiles.of(numbers(page.evaluate("window.tapMilliseconds"), TAPS));
     }
 }

@@ -18,7 +18,11 @@ final class Report {
 
     void add(String what, String wanted, double measured, String unit) {
         String figure = String.format(Locale.ROOT, measured < 10 ? "%.2f" : "%.1f", measured);
-        String line = "| " + what + " | " + wanted + " | " + figure + (unit.isEmpty() ? "" : " " + unit) + " |";
+        add(what, wanted, figure + (unit.isEmpty() ? "" : " " + unit));
+    }
+
+    void add(String what, String wanted, String measured) {
+        String line = "| " + what + " | " + wanted + " | " + measured + " |";
         System.out.println(line);
         lines.add(line);
     }

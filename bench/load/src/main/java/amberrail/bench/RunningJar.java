@@ -34,6 +34,10 @@ final class RunningJar implements AutoCloseable {
         if (Files.exists(archive)) {
             command.add("-XX:SharedArchiveFile=" + archive);
         }
+        if (jar.getFileName().toString().startsWith("amber-rail")) {
+            // Part of how ./amber starts ours; the bare jar has nothing worked out beforehand.
+            command.add("-Dspring.aot.enabled=true");
+        }
         command.addAll(List.of("-jar", jar.toString(), "--server.port=" + port, "--amber.data=" + data));
         command.addAll(List.of(arguments));
         long begun = System.nanoTime();

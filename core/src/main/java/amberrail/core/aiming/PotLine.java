@@ -51,7 +51,8 @@ public record PotLine(
         Direction aim = cue.towards(ghost);
         double cut = Angles.normalDegrees(objectDirection.degrees() - aim.degrees());
         if (Math.abs(cut) >= 90) {
-            throw impossible(pocket, "must need a cut under 90 degrees, not " + Math.round(Math.abs(cut)));
+            throw impossible(
+                    pocket, "must be there with a cut under 90 degrees, and this needs " + Math.round(Math.abs(cut)));
         }
         Point pathEnd = dropPoint(object, objectDirection, pocket);
         return new PotLine(

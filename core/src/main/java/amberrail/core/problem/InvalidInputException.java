@@ -31,6 +31,11 @@ public final class InvalidInputException extends RuntimeException {
         return field;
     }
 
+    /** What was given; may be null. */
+    public Object value() {
+        return value;
+    }
+
     public String rule() {
         return rule;
     }

@@ -7,6 +7,9 @@ import java.util.List;
 
 /** The packed jar laid out in a folder with a class-data archive, as ./amber does it: journeys start many servers. */
 final class ExtractedJar {
+    /** Bean definitions worked out when the jar was built, as ./amber starts it. */
+    static final String PREPARED_BEANS = "-Dspring.aot.enabled=true";
+
     private static Path jar;
 
     private ExtractedJar() {}
@@ -42,6 +45,7 @@ final class ExtractedJar {
             run(List.of(
                     java(),
                     "-XX:ArchiveClassesAtExit=" + folder.resolve("app.jsa"),
+                    PREPARED_BEANS,
                     "-Dspring.context.exit=onRefresh",
                     "-jar",
                     extracted.toString(),

@@ -119,6 +119,7 @@ public final class Server implements AutoCloseable {
                 ExtractedJar.java(),
                 "-XX:+UseSerialGC",
                 "-XX:TieredStopAtLevel=1",
+                ExtractedJar.PREPARED_BEANS,
                 "-XX:SharedArchiveFile=" + ExtractedJar.archive(),
                 "-jar",
                 ExtractedJar.path().toString(),

@@ -1,0 +1,28 @@
+package amberrail.app.attempts;
+
+import amberrail.core.attempt.Attempt;
+import amberrail.core.attempt.Landing;
+import amberrail.core.attempt.PotOutcome;
+import amberrail.core.geometry.Point;
+import java.util.Optional;
+
+/**
+ * What the judge needs of a stored attempt: read for every PUT to work out the run, so it is not the whole row and nothing that Hibernate
+ * would have to watch for changes.
+ */
+record TriedShot(
+        int shot,
+        PotOutcome outcome,
+        boolean foul,
+        boolean inOff,
+        Double landingXMillimetres,
+        Double landingYMillimetres,
+        Landing.PlacedBy placedBy,
+        Double placingSdMillimetres) {
+
+    Attempt toAttempt() {
+        Optional<Landing> landing = Optional.ofNullable(landingXMillimetres)
+                .map(x -> new Landing(new Point(x, landingYMillimetres), placedBy, placingSdMillimetres));
+        return new Attempt(outcome, foul, inOff, landing);
+    }
+}

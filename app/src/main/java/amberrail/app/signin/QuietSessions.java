@@ -1,0 +1,134 @@
+package amberrail.app.signin;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Set;
+import org.springframework.session.FindByIndexNameSessionRepository;
+import org.springframework.session.Session;
+
+/**
+ * Stored sign-ins whose time of last use is written at most once a minute: written with every request it would be half of what a recorded
+ * attempt costs the database. All else is stored at once, and a session in which nothing changed is not stored.
+ */
+final class QuietSessions<S extends Session>
+        implements FindByIndexNameSessionRepository<QuietSessions.QuietSession<S>> {
+    private static final Duration WRITTEN_EVERY = Duration.ofMinutes(1);
+
+    private final FindByIndexNameSessionRepository<S> stored;
+
+    QuietSessions(FindByIndexNameSessionRepository<S> stored) {
+        this.stored = stored;
+    }
+
+    @Override
+    public QuietSession<S> createSession() {
+        return new QuietSession<>(stored.createSession(), true);
+    }
+
+    @Override
+    public void save(QuietSession<S> session) {
+        if (session.changed) {
+            stored.save(session.stored);
+            session.changed = false;
+        }
+    }
+
+    @Override
+    public QuietSession<S> findById(String id) {
+        S found = stored.findById(id);
+        return found == null ? null : new QuietSession<>(found, false);
+    }
+
+    @Override
+    public void deleteById(String id) {
+        stored.deleteById(id);
+    }
+
+    @Override
+    public Map<String, QuietSession<S>> findByIndexNameAndIndexValue(String indexName, String indexValue) {
+        Map<String, QuietSession<S>> found = new LinkedHashMap<>();
+        stored.findByIndexNameAndIndexValue(indexName, indexValue)
+                .forEach((id, session) -> found.put(id, new QuietSession<>(session, false)));
+        return found;
+    }
+
+    /** A stored session that forgets uses within a minute of the last one written. */
+    static final class QuietSession<S extends Session> implements Session {
+        private final S stored;
+        private boolean changed;
+
+        private QuietSession(S stored, boolean changed) {
+            this.stored = stored;
+            this.changed = changed;
+        }
+
+        @Override
+        public void setLastAccessedTime(Instant time) {
+            if (Duration.between(stored.getLastAccessedTime(), time).compareTo(WRITTEN_EVERY) >= 0) {
+                changed = true;
+                stored.setLastAccessedTime(time);
+            }
+        }
+
+        @Override
+        public Instant getLastAccessedTime() {
+            return stored.getLastAccessedTime();
+        }
+
+        @Override
+        public String getId() {
+            return stored.getId();
+        }
+
+        @Override
+        public String changeSessionId() {
+            changed = true;
+            return stored.changeSessionId();
+        }
+
+        @Override
+        public <T> T getAttribute(String name) {
+            return stored.getAttribute(name);
+        }
+
+        @Override
+        public Set<String> getAttributeNames() {
+            return stored.getAttributeNames();
+        }
+
+        @Override
+        public void setAttribute(String name, Object value) {
+            changed = true;
+            stored.setAttribute(name, value);
+        }
+
+        @Override
+        public void removeAttribute(String name) {
+            changed = true;
+            stored.removeAttribute(name);
+        }
+
+        @Override
+        public Instant getCreationTime() {
+            return stored.getCreationTime();
+        }
+
+        @Override
+        public void setMaxInactiveInterval(Duration interval) {
+            changed = true;
+            stored.setMaxInactiveInterval(interval);
+        }
+
+        @Override
+        public Duration getMaxInactiveInterval() {
+            return stored.getMaxInactiveInterval();
+        }
+
+        @Override
+        public boolean isExpired() {
+            return stored.isExpired();
+        }
+    }
+}

@@ -1,0 +1,27 @@
+package amberrail.app.signin;
+
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.context.annotation.Primary;
+import org.springframework.session.FindByIndexNameSessionRepository;
+import org.springframework.session.Session;
+import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
+import org.springframework.session.jdbc.config.annotation.web.http.EnableJdbcHttpSession;
+
+/** Sign-ins live in the database, so that a restart signs nobody out (docs/decisions/0006-sessions-in-the-database.md). */
+@Configuration(proxyBeanMethods = false)
+@EnableJdbcHttpSession(maxInactiveIntervalInSeconds = SessionStore.TWELVE_HOURS)
+class SessionStore {
+    /** A tablet lies on its stool from the first lesson to the last. */
+    static final int TWELVE_HOURS = 12 * 3600;
+
+    @Bean
+    @Primary
+    FindByIndexNameSessionRepository<? extends Session> quietSessions(JdbcIndexedSessionRepository stored) {
+        return quiet(stored);
+    }
+
+    private static <S extends Session> QuietSessions<S> quiet(FindByIndexNameSessionRepository<S> stored) {
+        return new QuietSessions<>(stored);
+    }
+}
