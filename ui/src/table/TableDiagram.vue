@@ -18,6 +18,8 @@ const props = defineProps<{
   table: TableDrawing
   label: string
   portrait?: boolean
+  /** Has controls in it (balls to move), so it is a group to screen readers and not one picture. */
+  interactive?: boolean
   /** Show only a square of this side around a place. */
   closeUp?: { centre: Point; sideMillimetres: number }
 }>()
@@ -91,7 +93,7 @@ defineExpose({ clientToTable, millimetresPerPixel, element: svg })
     class="table"
     :viewBox="`${box.x} ${box.y} ${box.width} ${box.height}`"
     preserveAspectRatio="xMidYMid meet"
-    role="img"
+    :role="interactive ? 'group' : 'img'"
     :aria-label="label"
   >
     <defs>

@@ -153,7 +153,7 @@ async function record(): Promise<void> {
           <p class="quiet">{{ data.drill.drill.purpose }}</p>
         </header>
         <div class="drawing">
-          <TableDiagram :table="data.table.drawing" :label="t('drills.setUp')">
+          <TableDiagram :table="data.table.drawing" :label="t('drills.setUp')" interactive>
             <ShotMarks :shot="shot" :plain="isMoved" />
             <ShotPathMarks v-if="path" :path="path" :cue-label="cueLabel" :data-asked-at="askedAt" />
             <BallHandles :balls="shot.balls" @move="moveBall" />

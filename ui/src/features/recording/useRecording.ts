@@ -65,6 +65,9 @@ export function useRecording(sessionId: string) {
     attempts.value.some(({ body }) => body.deviceId !== deviceId() && isFresh(body.playedAt)),
   )
 
+  /** What the server answered to each attempt that this screen has sent. */
+  const answeredById = new Map<string, LocalAttempt>()
+
   const stopListening = outbox.listen({
     written: (id, written) => id === sessionId && adopt(written),
     refused: (item, problem) => {
@@ -86,6 +89,11 @@ export function useRecording(sessionId: string) {
     const byId = new Map<string, LocalAttempt>(
       fresh.attempts.map((a) => [a.id, { id: a.id, body: a.attempt, judged: a }]),
     )
+    // An answer may have come between this list's making and its arrival: what the server has said is never older than it.
+    for (const answered of answeredById.values()) {
+      const known = byId.get(answered.id)
+      if (!known || known.body.revision < answered.body.revision) byId.set(answered.id, answered)
+    }
     for (const item of outbox.ofSession(sessionId)) {
       const known = byId.get(item.attemptId)
       if (!known || known.body.revision < item.body.revision)
@@ -111,6 +119,7 @@ export function useRecording(sessionId: string) {
   }
 
   function adopt({ attempt, standing: now }: AttemptWritten): void {
+    answeredById.set(attempt.id, { id: attempt.id, body: attempt.attempt, judged: attempt })
     standings.value = [
       ...standings.value.filter((s) => s.station !== now.station || s.mirrored !== now.mirrored),
       now,
