@@ -4,7 +4,13 @@ export const snooker = {
   drills: {
     sights: 'sights {along} · {across}',
     aimRoom: 'Aimed at the middle of what pots at this pace: ± {mrad} mrad.',
-    askPot: 'Pot ball {ball} in the {pocket} pocket',
+    demand: {
+      POT: 'Pot ball {balls} in the {pocket} pocket',
+      POT_LEFT: 'Pot ball {balls} in the left half of the {pocket} pocket',
+      POT_RIGHT: 'Pot ball {balls} in the right half of the {pocket} pocket',
+      POT_VIA: 'Double ball {balls} off the {cushions} into the {pocket} pocket',
+      CUSHIONS_FIRST: 'At least {least} cushions before the ball',
+    },
   },
   skill: { DRAW: 'screw', FOLLOW: 'top', SIDE: 'side' },
   pocket: {
@@ -25,7 +31,13 @@ export const snooker = {
   },
   recording: {
     firstHint: 'The drawing is to scale. Choose how it went first if it was not potted clean.',
-    why: { NOT_POTTED: 'not potted', IN_OFF: 'in-off' },
+    why: {
+      NOT_POTTED: 'not potted',
+      IN_OFF: 'in-off',
+      CUSHION_POINT_MISSED: 'cushion point missed',
+      OTHER_CUSHIONS: 'other cushions than asked',
+      TOO_FEW_CUSHIONS_FIRST: 'too few cushions before the ball',
+    },
     help: { inOff: 'In-off on or off' },
   },
   review: {

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Shot } from '@/api/types'
 import BallMark from './BallMark.vue'
+import DemandMarks from './DemandMarks.vue'
 import { useFrame } from './tableFrame'
 
 /** What a shot asks, drawn: balls, aim and pot line, ghost ball, ring, target and line of arrival. */
@@ -30,16 +31,7 @@ const ticks = [-3, -2, -1, 1, 2].map((n) => n * TICK_EVERY_MILLIMETRES)
 
 <template>
   <g :opacity="faint ? 0.55 : 1">
-    <template v-if="shot.zone">
-      <circle
-        v-for="share in [1, 2 / 3, 1 / 3]"
-        :key="share"
-        :cx="target.x"
-        :cy="target.y"
-        :r="shot.zone.radiusMillimetres * share"
-        :class="share === 1 ? 'zone' : 'ring'"
-      />
-    </template>
+    <DemandMarks :shot="shot" />
     <g v-if="!plain" :transform="`translate(${target.x} ${target.y}) rotate(${turn})`" class="arrival">
       <path :d="`M${-reach} 0 L${reach - 40} 0`" />
       <path :d="`M${reach} 0 L${reach - 44} -18 L${reach - 44} 18 Z`" class="head" />
@@ -64,18 +56,6 @@ const ticks = [-3, -2, -1, 1, 2].map((n) => n * TICK_EVERY_MILLIMETRES)
 </template>
 
 <style scoped>
-.zone {
-  fill: var(--bone);
-  fill-opacity: 0.12;
-  stroke: var(--amber-lit);
-  stroke-width: 6;
-}
-.ring {
-  fill: none;
-  stroke: var(--amber-lit);
-  stroke-opacity: 0.6;
-  stroke-width: 3;
-}
 .arrival path {
   fill: none;
   stroke: var(--amber-lit);

@@ -29,4 +29,7 @@ export const OUTCOME_SHAPES: Record<Outcome, OutcomeShape> = {
   MISSED_THIN: { fill: '', line: OPEN_LEFT },
   MISSED_RIGHT: { fill: '', line: OPEN_LEFT },
   OTHER: { fill: '', line: CROSS },
+  CONTACT_AS_ASKED: { fill: DISC, line: '' },
+  WRONG_BALL: { fill: '', line: CROSS },
+  NO_CONTACT: { fill: '', line: CROSS },
 }

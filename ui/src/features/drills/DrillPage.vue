@@ -17,6 +17,7 @@ import { onBed } from '@/table/onBed'
 import ShotMarks from '@/table/ShotMarks.vue'
 import ShotPathMarks from '@/table/ShotPathMarks.vue'
 import TableDiagram from '@/table/TableDiagram.vue'
+import DemandWords from './DemandWords.vue'
 import { paceToMetresPerSecond } from './pace'
 import SetUpList from './SetUpList.vue'
 import StrokeSliders from './StrokeSliders.vue'
@@ -197,12 +198,7 @@ async function record(): Promise<void> {
           </div>
           <h2>{{ t('drills.ask') }}</h2>
           <ul>
-            <li v-if="shot.pot">
-              {{ t('drills.askPot', { ball: shot.balls[0]?.label, pocket: t(`pocket.${shot.pot.pocket}`) }) }}
-            </li>
-            <li v-if="shot.zone">
-              {{ t('drills.askZone', { radius: length(shot.zone.radiusMillimetres) }) }}
-            </li>
+            <DemandWords v-for="(demand, index) in shot.demands" :key="index" :demand="demand" :shot="shot" />
             <li>
               <strong>{{
                 t(`rule.${stationView.rule.kind}`, {

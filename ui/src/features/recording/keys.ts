@@ -25,9 +25,21 @@ const STRAIGHT: Outcome[] = [
   'OTHER',
 ]
 
+const NO_POT: Outcome[] = ['CONTACT_AS_ASKED', 'WRONG_BALL', 'NO_CONTACT']
+const BY_SIDES: Record<Shot['outcomeSides'], Outcome[]> = {
+  ANY: CUT,
+  CUT,
+  STRAIGHT,
+  NO_POT,
+}
+
+/** What a tap on the cloth means if no key was chosen: all went as asked. */
+export function usualOutcome(shot: Shot): Outcome {
+  return shot.outcomeSides === 'NO_POT' ? 'CONTACT_AS_ASKED' : 'POTTED_CLEAN'
+}
+
 export function outcomeKeys(shot: Shot): OutcomeKey[] {
-  const outcomes = shot.outcomeSides === 'STRAIGHT' ? STRAIGHT : CUT
-  return outcomes.map((outcome, index) => ({ outcome, letter: LETTERS[index] ?? '' }))
+  return BY_SIDES[shot.outcomeSides].map((outcome, index) => ({ outcome, letter: LETTERS[index] ?? '' }))
 }
 
 export const KEY_FOUL = 'D'

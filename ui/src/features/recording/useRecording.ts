@@ -11,6 +11,7 @@ import type {
   Standing,
 } from '@/api/types'
 import { deviceId } from './deviceId'
+import { usualOutcome } from './keys'
 import { useOutbox } from './useOutbox'
 
 export type PlacedBy = NonNullable<AttemptBody['landing']>['placedBy']
@@ -106,7 +107,10 @@ export function useRecording(sessionId: string) {
     standings.value = fresh.standings
     const first = detail.value === undefined
     detail.value = fresh
-    if (first) continueWhereLeft()
+    if (first) {
+      continueWhereLeft()
+      disarm()
+    }
     return fresh
   }
 
@@ -146,7 +150,7 @@ export function useRecording(sessionId: string) {
       shot: 0,
       sequence: nextSequence(),
       deviceId: deviceId(),
-      outcome: (foul.value || inOff.value) && !outcomeChosen.value ? 'OTHER' : outcome.value,
+      outcome: (foul.value || inOff.value) && !outcomeChosen.value ? unsaid() : outcome.value,
       foul: foul.value,
       inOff: inOff.value,
       landing:
@@ -160,6 +164,11 @@ export function useRecording(sessionId: string) {
     undone.value = false
     disarm()
     void outbox.put(sessionId, attempt.id, body)
+  }
+
+  /** Foul or in-off tapped alone means not potted, or the ball not hit as asked. */
+  function unsaid(): Outcome {
+    return shot.value?.outcomeSides === 'NO_POT' ? 'WRONG_BALL' : 'OTHER'
   }
 
   function sd(placedBy: PlacedBy, millimetresPerPixel: number): number {
@@ -228,7 +237,7 @@ export function useRecording(sessionId: string) {
   }
 
   function disarm(): void {
-    outcome.value = 'POTTED_CLEAN'
+    outcome.value = shot.value ? usualOutcome(shot.value) : 'POTTED_CLEAN'
     outcomeChosen.value = false
     foul.value = false
     inOff.value = false

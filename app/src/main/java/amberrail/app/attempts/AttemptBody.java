@@ -12,6 +12,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 
@@ -22,6 +23,7 @@ import java.util.UUID;
  * @param deleted  true is an undo
  * @param tryId    groups the attempts of one run through a station's shots
  * @param sequence place in the order: one more than the greatest that the device has seen
+ * @param facts    demands that somebody spoke about; the others count as met
  * @param landing  left out after an in-off or when nobody saw it
  */
 public record AttemptBody(
@@ -37,7 +39,11 @@ public record AttemptBody(
         boolean foul,
         boolean inOff,
         @Valid @MayBeMissing LandingBody landing,
+        @Size(max = 12) @MayBeMissing List<@Valid @NotNull FactBody> facts,
         @NotNull Instant playedAt) {
+    public AttemptBody {
+        facts = facts == null ? List.of() : List.copyOf(facts);
+    }
 
     /** Where the cue ball stopped (mm from the SW corner) and how it was placed. */
     public record LandingBody(
@@ -45,6 +51,10 @@ public record AttemptBody(
             double yMillimetres,
             @NotNull Landing.PlacedBy placedBy,
             double placingSdMillimetres) {
+        Landing toLanding() {
+            return new Landing(new Point(xMillimetres, yMillimetres), placedBy, placingSdMillimetres);
+        }
+
         static LandingBody of(Landing landing) {
             return new LandingBody(
                     landing.place().xMillimetres(),
@@ -56,9 +66,7 @@ public record AttemptBody(
 
     /** The observation in core's terms; core refuses what contradicts itself. */
     public Attempt toAttempt() {
-        Optional<Landing> seen = Optional.ofNullable(landing)
-                .map(l -> new Landing(
-                        new Point(l.xMillimetres(), l.yMillimetres()), l.placedBy(), l.placingSdMillimetres()));
-        return new Attempt(outcome, foul, inOff, seen);
+        Optional<Landing> seen = Optional.ofNullable(landing).map(LandingBody::toLanding);
+        return new Attempt(outcome, foul, inOff, seen, FactBody.toFacts(facts));
     }
 }

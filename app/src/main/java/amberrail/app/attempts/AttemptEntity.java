@@ -3,6 +3,7 @@ package amberrail.app.attempts;
 import amberrail.core.attempt.Landing;
 import amberrail.core.attempt.PotOutcome;
 import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -10,6 +11,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Transient;
 import java.time.Instant;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.data.domain.Persistable;
 
@@ -47,6 +49,10 @@ class AttemptEntity implements Persistable<UUID> {
     Landing.PlacedBy placedBy;
 
     Double placingSdMillimetres;
+
+    @Convert(converter = FactsColumn.class)
+    List<FactBody> facts = List.of();
+
     Instant playedAt;
     boolean late;
 

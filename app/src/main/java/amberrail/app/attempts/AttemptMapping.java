@@ -23,6 +23,7 @@ final class AttemptMapping {
         row.landingYMillimetres = landing == null ? null : landing.yMillimetres();
         row.placedBy = landing == null ? null : landing.placedBy();
         row.placingSdMillimetres = landing == null ? null : landing.placingSdMillimetres();
+        row.facts = body.facts();
         row.playedAt = body.playedAt();
     }
 
@@ -44,6 +45,7 @@ final class AttemptMapping {
                 row.foul,
                 row.inOff,
                 landing,
+                row.facts,
                 row.playedAt);
     }
 }

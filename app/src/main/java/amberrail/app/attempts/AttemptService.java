@@ -9,10 +9,11 @@ import amberrail.core.attempt.Attempt;
 import amberrail.core.attempt.Judge;
 import amberrail.core.attempt.Judgement;
 import amberrail.core.attempt.Landing;
+import amberrail.core.attempt.Tries;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.RuleProgress;
 import amberrail.core.drill.ShotLayout;
-import amberrail.core.drill.TryResult;
+import amberrail.core.drill.Station;
 import amberrail.core.geometry.Point;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
@@ -109,11 +110,14 @@ public class AttemptService {
     /** Where the student stands with the rule of one station and side. */
     @Transactional(readOnly = true)
     public RuleProgress progress(PracticeSession session, int station, boolean mirrored) {
-        List<TryResult> tries = attempts.tried(session.id(), station, mirrored).stream()
-                .map(tried -> Judge.judge(layout(session, station, tried.shot(), mirrored), tried.toAttempt())
-                        .result())
+        List<Tries.PlayedOne> played = attempts.tried(session.id(), station, mirrored).stream()
+                .map(tried -> new Tries.PlayedOne(
+                        tried.tryId(),
+                        tried.shot(),
+                        Judge.judge(layout(session, station, tried.shot(), mirrored), tried.toAttempt())))
                 .toList();
-        return drill(session).station(station).rule().progress(tries);
+        Station asked = drill(session).station(station);
+        return asked.rule().progress(Tries.of(played, asked.shots().size()));
     }
 
     /** The greatest sequence in a session, undone attempts included; -1 if it has none. */
@@ -142,6 +146,15 @@ public class AttemptService {
         }
         Attempt attempt = attempt(body);
         ShotLayout asked = layout(session, body.station(), body.shot(), body.mirrored());
+        for (FactBody fact : body.facts()) {
+            if (fact.demand() >= asked.conditions().size()) {
+                throw new InvalidInputException(
+                        ProblemCode.UNKNOWN_ID,
+                        "facts.demand",
+                        fact.demand(),
+                        "must be one of this shot's " + asked.conditions().size() + " demands, counted from 0");
+            }
+        }
         if (!attempt.outcome().fits(Judge.sides(asked))) {
             throw new InvalidInputException(
                     ProblemCode.CONTRADICTION,
@@ -237,6 +250,7 @@ public class AttemptService {
                 body.foul(),
                 body.inOff(),
                 body.landing(),
+                body.facts(),
                 body.playedAt().truncatedTo(ChronoUnit.MILLIS));
     }
 }

@@ -4,13 +4,16 @@ import amberrail.core.attempt.Attempt;
 import amberrail.core.attempt.Landing;
 import amberrail.core.attempt.PotOutcome;
 import amberrail.core.geometry.Point;
+import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 
 /**
  * What the judge needs of a stored attempt: read for every PUT to work out the run, so it is not the whole row and nothing that Hibernate
  * would have to watch for changes.
  */
 record TriedShot(
+        UUID tryId,
         int shot,
         PotOutcome outcome,
         boolean foul,
@@ -18,11 +21,12 @@ record TriedShot(
         Double landingXMillimetres,
         Double landingYMillimetres,
         Landing.PlacedBy placedBy,
-        Double placingSdMillimetres) {
+        Double placingSdMillimetres,
+        List<FactBody> facts) {
 
     Attempt toAttempt() {
         Optional<Landing> landing = Optional.ofNullable(landingXMillimetres)
                 .map(x -> new Landing(new Point(x, landingYMillimetres), placedBy, placingSdMillimetres));
-        return new Attempt(outcome, foul, inOff, landing);
+        return new Attempt(outcome, foul, inOff, landing, FactBody.toFacts(facts));
     }
 }

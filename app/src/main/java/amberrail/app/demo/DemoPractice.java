@@ -68,6 +68,7 @@ final class DemoPractice {
                 foul,
                 false,
                 landing,
+                null,
                 playedAt);
     }
 

@@ -4,6 +4,7 @@ import amberrail.app.web.Missing;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.table.TablePlan;
+import amberrail.core.table.TablePresets;
 import amberrail.core.table.TableSpec;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -52,7 +53,17 @@ public class DrillCatalogue {
         return layouts.get(
                 key,
                 k -> ShotLayout.of(
-                        drill.station(station).shots().get(shot), TablePlan.of(table), table.balls(), mirrored));
+                        drill.station(station).shots().get(shot),
+                        TablePlan.of(table),
+                        table.balls(),
+                        mirrored,
+                        zoneScale(drill, table)));
+    }
+
+    private static double zoneScale(Drill drill, TableSpec table) {
+        return drill.zoneScale(
+                table.lengthMillimetres(),
+                TablePresets.byId(drill.tables().get(0)).lengthMillimetres());
     }
 
     private static List<Drill> readAll() {

@@ -20,6 +20,7 @@ public record ShotView(
         List<BallView> balls,
         @MayBeMissing PotView pot,
         @MayBeMissing ZoneView zone,
+        List<DemandView> demands,
         PointView target,
         double arrivalDegrees,
         PotOutcome.Sides outcomeSides) {
@@ -39,9 +40,6 @@ public record ShotView(
             double objectDistanceMillimetres,
             double allowedAimMilliradians) {}
 
-    /** The circle in which the cue ball shall rest. */
-    public record ZoneView(PlaceView centre, double radiusMillimetres) {}
-
     static ShotView of(ShotLayout layout, TableSpec table) {
         return new ShotView(
                 layout.balls().stream()
@@ -52,9 +50,10 @@ public record ShotView(
                                 PlaceView.of(ball.place(), table)))
                         .toList(),
                 layout.potLine().map(pot -> pot(layout, pot)).orElse(null),
-                layout.zone()
-                        .map(zone -> new ZoneView(PlaceView.of(zone.centre(), table), zone.radiusMillimetres()))
-                        .orElse(null),
+                layout.zone().map(zone -> ZoneView.of(zone, List.of(), table)).orElse(null),
+                layout.conditions().stream()
+                        .map(condition -> DemandView.of(condition, layout, table))
+                        .toList(),
                 PointView.of(layout.target()),
                 layout.arrival().degrees(),
                 Judge.sides(layout));

@@ -93,6 +93,7 @@ class AttemptWritingTest extends AppTest {
                 first.foul(),
                 first.inOff(),
                 first.landing(),
+                first.facts(),
                 first.playedAt());
         assertThat(tree(write(id, undo)).at("/standing/tries").asInt()).isZero();
         assertThat(rows("attempt where id = ?", id)).isEqualTo(1);

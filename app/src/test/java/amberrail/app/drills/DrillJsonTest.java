@@ -17,7 +17,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 class DrillJsonTest {
     private static final String GOOD = """
             {"id":"test","version":1,"title":"T","primarySkill":"stun","purpose":"p","watch":"w","missReads":"m",
-             "minutes":5,"tables":["pool-9ft"],"stations":[{"name":"one","rule":{"kind":"of-a-block","successes":7,
+             "minutes":5,"tables":["pool-9ft"],"zonesInSights":false,"sideAllowed":false,
+             "tags":{"family":"stop","solo":true,"coached":false},"stations":[{"name":"one","rule":{"kind":"of-a-block","successes":7,
              "outOf":10,"capTries":20},"shots":[{"balls":[
                {"label":"cue","role":"cue","position":{"kind":"off-cushion","cushion":"W","ballWidths":0,"sightsAlong":2}},
                {"label":"1","role":"object","position":{"kind":"spot","spot":"foot","dxMillimetres":0,"dyMillimetres":5}}],

@@ -80,6 +80,7 @@ public class Club {
                 false,
                 false,
                 landing,
+                null,
                 Instant.parse("2026-11-24T10:00:00.123Z").plusSeconds(sequence));
     }
 }

@@ -104,7 +104,7 @@ final class BrowserFigures {
             if (i == DRAGS) {
                 page.evaluate(WATCH_PATH);
             }
-            page.mouse().move(x + 30 * Math.sin(i / 15.0), y + 20 * Math.cos(i / 11.0) - 20);
+            page.mouse().move(x + 14 * Math.sin(i / 15.0), y + 10 * Math.sin(i / 11.0));
             page.waitForTimeout(16);
         }
         page.mouse().up();

@@ -14,7 +14,11 @@ public enum PotOutcome {
     MISSED_LEFT(PottingResult.Pot.OTHER, Sides.STRAIGHT),
     MISSED_RIGHT(PottingResult.Pot.OTHER, Sides.STRAIGHT),
     /** Wrong pocket, no contact, or only a foul was noted. */
-    OTHER(PottingResult.Pot.OTHER, Sides.ANY);
+    OTHER(PottingResult.Pot.OTHER, Sides.ANY),
+    /** No pot was asked, and the ball that was to be hit was hit. */
+    CONTACT_AS_ASKED(PottingResult.Pot.OTHER, Sides.NO_POT),
+    WRONG_BALL(PottingResult.Pot.OTHER, Sides.NO_POT),
+    NO_CONTACT(PottingResult.Pot.OTHER, Sides.NO_POT);
 
     /** Which kind of pot an outcome can belong to. */
     public enum Sides {
@@ -22,7 +26,9 @@ public enum PotOutcome {
         /** A cut: thick and thin. */
         CUT,
         /** A straight pot: left and right of the pocket. */
-        STRAIGHT
+        STRAIGHT,
+        /** No pot is asked: only whether the right ball was hit. */
+        NO_POT
     }
 
     private final PottingResult.Pot pot;

@@ -1,12 +1,15 @@
 package amberrail.core.drill;
 
 import amberrail.core.problem.Require;
+import java.util.ArrayDeque;
+import java.util.Deque;
 import java.util.List;
 
 /**
  * When a student may step up. Tries that were not judged fill no place (answers.md, "The judge").
  *
- * <p>Each rule has a cap: the most tries of one session at a station and side, since any rule is passed in the end.
+ * <p>Each rule has a cap: the most tries of one session at a station and side, since any rule is passed in the end. A rule that cannot be
+ * met within its cap is refused when it is made.
  */
 public sealed interface AdvancingRule {
     int LONGEST_CAP = 200;
@@ -15,7 +18,7 @@ public sealed interface AdvancingRule {
     int capTries();
 
     /** Where a student stands after these tries, oldest first. */
-    RuleProgress progress(List<TryResult> tries);
+    RuleProgress progress(List<TryScore> tries);
 
     /** {@code successes} in a row. */
     record InARow(int successes, int capTries) implements AdvancingRule {
@@ -25,14 +28,14 @@ public sealed interface AdvancingRule {
         }
 
         @Override
-        public RuleProgress progress(List<TryResult> tries) {
+        public RuleProgress progress(List<TryScore> tries) {
             int run = 0;
             boolean passed = false;
-            for (TryResult result : tries) {
-                if (result == TryResult.SUCCESS) {
+            for (TryScore one : tries) {
+                if (one.result() == TryResult.SUCCESS) {
                     run++;
                     passed = passed || run >= successes;
-                } else if (result == TryResult.FAILURE) {
+                } else if (one.result() == TryResult.FAILURE) {
                     run = 0;
                 }
             }
@@ -49,12 +52,12 @@ public sealed interface AdvancingRule {
         }
 
         @Override
-        public RuleProgress progress(List<TryResult> tries) {
+        public RuleProgress progress(List<TryScore> tries) {
             int place = 0;
             int made = 0;
             boolean passed = false;
-            for (TryResult result : tries) {
-                if (result == TryResult.NOT_JUDGED) {
+            for (TryScore one : tries) {
+                if (one.result() == TryResult.NOT_JUDGED) {
                     continue;
                 }
                 if (place == outOf) {
@@ -62,10 +65,81 @@ public sealed interface AdvancingRule {
                     made = 0;
                 }
                 place++;
-                made += result == TryResult.SUCCESS ? 1 : 0;
+                made += one.result() == TryResult.SUCCESS ? 1 : 0;
                 passed = passed || made >= successes;
             }
             return new RuleProgress(Math.min(made, successes), successes, passed, tries.size(), capTries);
+        }
+    }
+
+    /** {@code successes} of the last {@code outOf} (or of the fewer so far). */
+    record OfTheLast(int successes, int outOf, int capTries) implements AdvancingRule {
+        public OfTheLast {
+            Require.between("outOf", outOf, 1, 16);
+            Require.between("successes", successes, 1, outOf);
+            Require.between("capTries", capTries, successes, LONGEST_CAP);
+        }
+
+        @Override
+        public RuleProgress progress(List<TryScore> tries) {
+            Deque<Integer> window = new ArrayDeque<>();
+            int made = 0;
+            boolean passed = false;
+            for (TryScore one : tries) {
+                if (one.result() == TryResult.NOT_JUDGED) {
+                    continue;
+                }
+                int success = one.result() == TryResult.SUCCESS ? 1 : 0;
+                window.addLast(success);
+                made += success;
+                if (window.size() > outOf) {
+                    made -= window.removeFirst();
+                }
+                passed = passed || made >= successes;
+            }
+            return new RuleProgress(Math.min(made, successes), successes, passed, tries.size(), capTries);
+        }
+    }
+
+    /** One whole run through all the station's shots without a miss; a miss sets everything up again. */
+    record WholeRun(int capTries) implements AdvancingRule {
+        public WholeRun {
+            Require.between("capTries", capTries, 1, LONGEST_CAP);
+        }
+
+        @Override
+        public RuleProgress progress(List<TryScore> tries) {
+            boolean passed = tries.stream().anyMatch(one -> one.result() == TryResult.SUCCESS);
+            return new RuleProgress(passed ? 1 : 0, 1, passed, tries.size(), capTries);
+        }
+    }
+
+    /** {@code points} in a block of {@code outOf} tries; each block starts afresh. */
+    record PointsTotal(int points, int outOf, int capTries) implements AdvancingRule {
+        public PointsTotal {
+            Require.between("outOf", outOf, 1, 100);
+            Require.between("points", points, 1, 100 * outOf);
+            Require.between("capTries", capTries, outOf, LONGEST_CAP);
+        }
+
+        @Override
+        public RuleProgress progress(List<TryScore> tries) {
+            int place = 0;
+            int sum = 0;
+            boolean passed = false;
+            for (TryScore one : tries) {
+                if (one.result() == TryResult.NOT_JUDGED) {
+                    continue;
+                }
+                if (place == outOf) {
+                    place = 0;
+                    sum = 0;
+                }
+                place++;
+                sum += one.points();
+                passed = passed || sum >= points;
+            }
+            return new RuleProgress(Math.min(sum, points), points, passed, tries.size(), capTries);
         }
     }
 }

@@ -38,6 +38,19 @@ public sealed interface Position {
         }
     }
 
+    /**
+     * Ball widths from a pocket, measured from the middle of its mouth back along its axis.
+     *
+     * @param bearingDegrees turned from that axis, counter-clockwise as seen from above; 0 lies straight before the pocket
+     */
+    record OffPocket(PocketName pocket, double ballWidths, double bearingDegrees) implements Position {
+        public OffPocket {
+            Objects.requireNonNull(pocket);
+            Require.between("ballWidths", ballWidths, 0, 60);
+            Require.between("bearingDegrees", bearingDegrees, -89, 89);
+        }
+    }
+
     /** Touching another ball, seen from it in this direction (degrees from +x, counter-clockwise). */
     record TouchingBall(String ball, double bearingDegrees) implements Position {
         public TouchingBall {

@@ -10,6 +10,7 @@ import amberrail.core.table.BallSet;
 import amberrail.core.table.BallSpec;
 import amberrail.core.table.Cushion;
 import amberrail.core.table.Markings;
+import amberrail.core.table.Pocket;
 import amberrail.core.table.SightPosition;
 import amberrail.core.table.TablePlan;
 import java.util.ArrayDeque;
@@ -66,6 +67,16 @@ final class PositionResolver {
         }
         if (position instanceof Position.OffCushion off) {
             return offCushion(off, ball);
+        }
+        if (position instanceof Position.OffPocket off) {
+            Pocket pocket = table.pocket(off.pocket());
+            Point left = pocket.leftJaw().virtualPoint();
+            Point right = pocket.rightJaw().virtualPoint();
+            Point mouth = new Point(
+                    (left.xMillimetres() + right.xMillimetres()) / 2, (left.yMillimetres() + right.yMillimetres()) / 2);
+            return mouth.moved(
+                    pocket.axis().opposite().turnedDegrees(off.bearingDegrees()),
+                    off.ballWidths() * balls.objectBall().diameterMillimetres());
         }
         if (position instanceof Position.TouchingBall touching) {
             Point other = ball(touching.ball());

@@ -2,6 +2,7 @@ package amberrail.core.drill;
 
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
+import amberrail.core.problem.Require;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
@@ -10,11 +11,20 @@ import java.util.Set;
 
 /** One shot of a station: the set-up, what is asked, and the line the cue ball should arrive on. */
 public record Shot(List<BallPlacement> balls, List<Demand> demands, ArrivalLine arrival) {
-    /** {@code DUPLICATE_ID} for a label used twice, {@code CONTRADICTION} without exactly one cue ball. */
+    private static final int MOST_BALLS = 22;
+    private static final int MOST_DEMANDS = 12;
+
+    /** {@code DUPLICATE_ID} for a label used twice, {@code CONTRADICTION} without exactly one cue ball or with two pots. */
     public Shot {
         balls = List.copyOf(balls);
         demands = List.copyOf(demands);
         Objects.requireNonNull(arrival);
+        Require.between("balls", balls.size(), 1, MOST_BALLS);
+        Require.between("demands", demands.size(), 0, MOST_DEMANDS);
+        if (demands.stream().filter(Demand.PotBall.class::isInstance).count() > 1) {
+            throw new InvalidInputException(
+                    ProblemCode.CONTRADICTION, "demands", "two pots", "must ask for one ball to be potted at most");
+        }
         Set<String> labels = new HashSet<>();
         for (BallPlacement ball : balls) {
             if (!labels.add(ball.label())) {
@@ -39,16 +49,20 @@ public record Shot(List<BallPlacement> balls, List<Demand> demands, ArrivalLine 
     }
 
     public Optional<Demand.PotBall> pot() {
+        return first(Demand.PotBall.class);
+    }
+
+    /** Where the cue ball shall rest, if that is asked. */
+    public Optional<Demand.Land> landing() {
+        String cue = cueBall().label();
         return demands.stream()
-                .filter(Demand.PotBall.class::isInstance)
-                .map(Demand.PotBall.class::cast)
+                .filter(demand ->
+                        demand instanceof Demand.Land land && land.ball().equals(cue))
+                .map(Demand.Land.class::cast)
                 .findFirst();
     }
 
-    public Optional<Demand.LandInCircle> landing() {
-        return demands.stream()
-                .filter(Demand.LandInCircle.class::isInstance)
-                .map(Demand.LandInCircle.class::cast)
-                .findFirst();
+    private <T extends Demand> Optional<T> first(Class<T> kind) {
+        return demands.stream().filter(kind::isInstance).map(kind::cast).findFirst();
     }
 }

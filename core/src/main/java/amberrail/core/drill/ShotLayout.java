@@ -2,9 +2,9 @@ package amberrail.core.drill;
 
 import amberrail.core.aiming.NaturalRoll;
 import amberrail.core.aiming.PotLine;
-import amberrail.core.geometry.Circle;
 import amberrail.core.geometry.Direction;
 import amberrail.core.geometry.Point;
+import amberrail.core.geometry.Zone;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
 import amberrail.core.table.BallSet;
@@ -20,13 +20,15 @@ import java.util.Optional;
  * @param pocket  the pocket asked for, where a pot is asked
  * @param potLine the straight pot, where one is asked
  * @param zone    where the cue ball shall rest, if that is asked
+ * @param conditions every demand put on this table, in the demands' order
  * @param arrival the way the cue ball travels when it gets to the target
  */
 public record ShotLayout(
         List<PlacedBall> balls,
         Optional<PocketName> pocket,
         Optional<PotLine> potLine,
-        Optional<Circle> zone,
+        Optional<Zone> zone,
+        List<Condition> conditions,
         Direction arrival,
         boolean mirrored) {
 
@@ -38,6 +40,7 @@ public record ShotLayout(
 
     public ShotLayout {
         balls = List.copyOf(balls);
+        conditions = List.copyOf(conditions);
     }
 
     /**
@@ -45,6 +48,11 @@ public record ShotLayout(
      * shot cannot be set up on this table.
      */
     public static ShotLayout of(Shot shot, TablePlan table, BallSet set, boolean mirrored) {
+        return of(shot, table, set, mirrored, 1);
+    }
+
+    /** As above, every zone's size times {@code zoneScale}. */
+    public static ShotLayout of(Shot shot, TablePlan table, BallSet set, boolean mirrored, double zoneScale) {
         PositionResolver resolver = new PositionResolver(table, set, shot.balls());
         double width = table.spec().widthMillimetres();
         List<PlacedBall> balls = new ArrayList<>();
@@ -59,19 +67,24 @@ public record ShotLayout(
         Optional<PocketName> pocket =
                 shot.pot().map(pot -> mirrored ? pot.pocket().mirrored() : pot.pocket());
         Optional<PotLine> potLine = shot.pot()
+                .filter(pot -> pot.via().isEmpty())
                 .map(pot -> PotLine.of(
                         table,
                         set,
                         place(balls, shot.cueBall().label()),
                         place(balls, pot.ball()),
                         table.pocket(pocket.orElseThrow())));
-        Optional<Circle> zone = shot.landing().map(landing -> {
-            Point centre = mirror(resolver.point(landing.centre(), set.cueBall()), width, mirrored);
-            return new Circle(centre, landing.radiusMillimetres());
-        });
+        List<Condition> conditions = new ConditionResolver(
+                        resolver, new ZoneResolver(resolver, table.spec(), zoneScale), table.spec(), balls, mirrored)
+                .all(shot.demands());
+        int cueIndex = indexOf(balls, shot.cueBall().label());
+        Optional<Zone> zone = conditions.stream()
+                .filter(c -> c instanceof Condition.Landing landing && landing.ball() == cueIndex)
+                .map(c -> ((Condition.Landing) c).zone())
+                .findFirst();
         Point cue = place(balls, shot.cueBall().label());
         Direction arrival = arrival(shot.arrival(), potLine, zone, cue, set);
-        return new ShotLayout(balls, pocket, potLine, zone, arrival, mirrored);
+        return new ShotLayout(balls, pocket, potLine, zone, conditions, arrival, mirrored);
     }
 
     public PlacedBall cueBall() {
@@ -83,32 +96,44 @@ public record ShotLayout(
 
     /** What landings are measured from: the zone's target point, else the ghost ball, else the cue ball's own place. */
     public Point target() {
-        return zone.map(Circle::targetPoint)
+        return zone.map(Zone::targetPoint)
                 .or(() -> potLine.map(PotLine::ghostBall))
                 .orElseGet(() -> cueBall().place());
     }
 
     private static Direction arrival(
-            ArrivalLine line, Optional<PotLine> potLine, Optional<Circle> zone, Point cue, BallSet set) {
+            ArrivalLine line, Optional<PotLine> potLine, Optional<Zone> zone, Point cue, BallSet set) {
         if (potLine.isPresent()) {
             PotLine pot = potLine.get();
             return line == ArrivalLine.AIM
                     ? pot.aim()
                     : NaturalRoll.after(pot.aim(), pot.cutDegrees(), BALL_RESTITUTION, set);
         }
-        return zone.map(z -> cue.towards(z.centre())).orElse(new Direction(1, 0));
+        return zone.map(Zone::targetPoint)
+                .filter(target -> target.distanceMillimetres(cue) > 1)
+                .map(cue::towards)
+                .orElse(new Direction(1, 0));
+    }
+
+    /** Index of the cue ball in {@link #balls}. */
+    public int cueIndex() {
+        return balls.indexOf(cueBall());
+    }
+
+    static int indexOf(List<PlacedBall> balls, String label) {
+        for (int i = 0; i < balls.size(); i++) {
+            if (balls.get(i).label().equals(label)) {
+                return i;
+            }
+        }
+        throw new InvalidInputException(ProblemCode.UNKNOWN_ID, "ball", label, "must be a ball of this set-up");
     }
 
     private static Point place(List<PlacedBall> balls, String label) {
-        return balls.stream()
-                .filter(ball -> ball.label().equals(label))
-                .findFirst()
-                .orElseThrow(() -> new InvalidInputException(
-                        ProblemCode.UNKNOWN_ID, "ball", label, "must be a ball of this set-up"))
-                .place();
+        return balls.get(indexOf(balls, label)).place();
     }
 
-    private static Point mirror(Point point, double widthMillimetres, boolean mirrored) {
+    static Point mirror(Point point, double widthMillimetres, boolean mirrored) {
         return mirrored ? new Point(point.xMillimetres(), widthMillimetres - point.yMillimetres()) : point;
     }
 

@@ -5,15 +5,27 @@ import amberrail.core.problem.ProblemCode;
 import amberrail.core.problem.Require;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 
-/** One step of a drill: its shots in order and the rule to move on. */
-public record Station(String name, List<Shot> shots, AdvancingRule rule) {
+/**
+ * One step of a drill: its shots in order, the rule to move on, and the rule to step back if there is one. Each shot of a pattern is
+ * played from where the last one left the cue ball; its own cue ball place is where that is planned to be.
+ */
+public record Station(String name, List<Shot> shots, AdvancingRule rule, Optional<StepBackRule> stepBack) {
+    private static final int MOST_SHOTS = 16;
+
     public Station {
         Require.text("name", name, 80);
         shots = List.copyOf(shots);
-        if (shots.isEmpty()) {
-            throw new InvalidInputException(ProblemCode.INVALID_PARAMETER, "shots", 0, "must have at least one shot");
+        if (shots.isEmpty() || shots.size() > MOST_SHOTS) {
+            throw new InvalidInputException(
+                    ProblemCode.INVALID_PARAMETER, "shots", shots.size(), "must be 1 to " + MOST_SHOTS);
         }
         Objects.requireNonNull(rule);
+        stepBack = stepBack == null ? Optional.empty() : stepBack;
+    }
+
+    public boolean isPattern() {
+        return shots.size() > 1;
     }
 }

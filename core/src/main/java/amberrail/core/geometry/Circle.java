@@ -11,8 +11,9 @@ public record Circle(Point centre, double radiusMillimetres) implements Zone {
     }
 
     @Override
-    public boolean contains(Point point) {
-        return centre.distanceMillimetres(point) <= radiusMillimetres + EDGE_MILLIMETRES;
+    public boolean contains(double xMillimetres, double yMillimetres) {
+        return Math.hypot(xMillimetres - centre.xMillimetres(), yMillimetres - centre.yMillimetres())
+                <= radiusMillimetres + EDGE_MILLIMETRES;
     }
 
     @Override

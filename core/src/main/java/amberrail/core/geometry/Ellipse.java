@@ -14,8 +14,8 @@ public record Ellipse(Point centre, double semiMajorMillimetres, double semiMino
     }
 
     @Override
-    public boolean contains(Point point) {
-        Point offset = point.minus(centre);
+    public boolean contains(double xMillimetres, double yMillimetres) {
+        Point offset = new Point(xMillimetres - centre.xMillimetres(), yMillimetres - centre.yMillimetres());
         Direction major = Direction.ofDegrees(angleDegrees);
         double along = offset.along(major) / semiMajorMillimetres;
         double across = offset.leftOf(major) / semiMinorMillimetres;

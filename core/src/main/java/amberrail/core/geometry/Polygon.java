@@ -24,7 +24,8 @@ public record Polygon(List<Point> vertices) implements Zone {
     }
 
     @Override
-    public boolean contains(Point point) {
+    public boolean contains(double xMillimetres, double yMillimetres) {
+        Point point = new Point(xMillimetres, yMillimetres);
         boolean inside = false;
         for (int i = 0; i < vertices.size(); i++) {
             Segment side = side(vertices, i);

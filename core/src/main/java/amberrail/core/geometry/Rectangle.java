@@ -14,8 +14,8 @@ public record Rectangle(Point centre, double widthMillimetres, double heightMill
     }
 
     @Override
-    public boolean contains(Point point) {
-        Point offset = point.minus(centre);
+    public boolean contains(double xMillimetres, double yMillimetres) {
+        Point offset = new Point(xMillimetres - centre.xMillimetres(), yMillimetres - centre.yMillimetres());
         Direction along = Direction.ofDegrees(angleDegrees);
         return Math.abs(offset.along(along)) <= widthMillimetres / 2 + EDGE_MILLIMETRES
                 && Math.abs(offset.leftOf(along)) <= heightMillimetres / 2 + EDGE_MILLIMETRES;

@@ -10,7 +10,12 @@ public sealed interface Zone permits Circle, Ellipse, Rectangle, Polygon {
     double EDGE_MILLIMETRES = 1e-9;
 
     /** Whether a ball whose centre rests at {@code point} lies in the zone. */
-    boolean contains(Point point);
+    default boolean contains(Point point) {
+        return contains(point.xMillimetres(), point.yMillimetres());
+    }
+
+    /** The same for plain coordinates: thousands of simulated shots ask, and make no points for it. */
+    boolean contains(double xMillimetres, double yMillimetres);
 
     /** The point that landings are measured from unless the coach moved it. */
     Point targetPoint();

@@ -1,12 +1,14 @@
 package amberrail.core.simulation;
 
+import amberrail.core.geometry.Zone;
+
 /**
- * Questions about the way one ball took in a {@link PlayedShot}; exact on its parabolas, nothing is sampled. mm at the interface,
- * since drills ask.
+ * Questions about the way one ball took in a {@link PlayedShot}, asked of its parabolas. mm at the interface, since drills ask.
  */
 public final class PlayedPath {
     private static final double METRES = 1e-3;
     private static final int GOLDEN_STEPS = 40;
+    private static final double LOOK_METRES = 0.002;
 
     private PlayedPath() {}
 
@@ -64,6 +66,35 @@ public final class PlayedPath {
         double y = v[at + 3] + t * (v[at + 5] + 0.5 * t * v[at + 10]);
         double share = ((x - x1) * alongX + (y - y1) * alongY) / squared;
         return share >= 0 && share <= 1;
+    }
+
+    /**
+     * Whether the ball's centre stays in an area from a moment on. Looked at along each piece at every {@code LOOK} of its way and at its
+     * end: an area is a part of the table, not a needle.
+     */
+    public static boolean staysIn(PlayedShot shot, int ball, Zone area, double afterSeconds) {
+        ShotLog log = shot.log();
+        for (int p = 0; p < log.pieces; p++) {
+            if (log.pieceBall[p] != ball || !moves(log, p)) {
+                continue;
+            }
+            int at = p * ShotLog.PIECE_VALUES;
+            double from = Math.max(0, afterSeconds - log.piece[at]);
+            double to = log.endOfPiece(p, shot.endSeconds()) - log.piece[at];
+            if (to <= from) {
+                continue;
+            }
+            int looks = 1 + (int) (chord(log.piece, at, from, to) / LOOK_METRES);
+            for (int i = 0; i <= looks; i++) {
+                double t = from + (to - from) * i / looks;
+                double x = log.piece[at + 2] + t * (log.piece[at + 4] + 0.5 * t * log.piece[at + 9]);
+                double y = log.piece[at + 3] + t * (log.piece[at + 5] + 0.5 * t * log.piece[at + 10]);
+                if (!area.contains(x / METRES, y / METRES)) {
+                    return false;
+                }
+            }
+        }
+        return true;
     }
 
     /**

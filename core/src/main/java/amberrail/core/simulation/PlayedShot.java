@@ -151,6 +151,16 @@ public final class PlayedShot {
         return loop.balls.radius[ball] * (log.states[at + 5] * vx - log.states[at + 4] * vy) / squared;
     }
 
+    /** How far left of its pocket's axis (m), seen looking in, a potted ball's centre was when it dropped; 0 for one that did not. */
+    public double dropsLeftOfAxisMetres(int ball) {
+        for (int e = log.events - 1; e >= 0; e--) {
+            if (log.kind[e] == ShotLoop.POTS && log.ball[e] == ball) {
+                return table.leftOfAxis(log.place[e], xBefore(e, ball), yBefore(e, ball));
+            }
+        }
+        return 0;
+    }
+
     double xBefore(int event, int ball) {
         return log.states[slotBefore(event, ball) * ShotLog.VALUES];
     }

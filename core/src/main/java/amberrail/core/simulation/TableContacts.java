@@ -48,6 +48,8 @@ final class TableContacts {
     final double[] captureX;
     final double[] captureY;
     final double[] captureRadius;
+    private final double[] axisX;
+    private final double[] axisY;
 
     /** Names for the record: cushion of each nose, pocket of each facing and arc. */
     private final Cushion[] cushionOf;
@@ -86,6 +88,8 @@ final class TableContacts {
         captureX = new double[pockets];
         captureY = new double[pockets];
         captureRadius = new double[pockets];
+        axisX = new double[pockets];
+        axisY = new double[pockets];
         pocketNames = new PocketName[pockets];
     }
 
@@ -112,6 +116,8 @@ final class TableContacts {
             contacts.captureX[p] = metres(pocket.captureCentre().xMillimetres());
             contacts.captureY[p] = metres(pocket.captureCentre().yMillimetres());
             contacts.captureRadius[p] = metres(pocket.shape().captureRadiusMillimetres());
+            contacts.axisX[p] = pocket.axis().x();
+            contacts.axisY[p] = pocket.axis().y();
             contacts.pocketNames[p] = pocket.name();
         }
         return contacts;
@@ -160,6 +166,11 @@ final class TableContacts {
 
     Optional<PocketName> pocket(int index) {
         return index < 0 ? Optional.empty() : Optional.of(pocketNames[index]);
+    }
+
+    /** How far a place lies to the left of the line through a pocket along its axis (m). */
+    double leftOfAxis(int pocket, double x, double y) {
+        return -(x - captureX[pocket]) * axisY[pocket] + (y - captureY[pocket]) * axisX[pocket];
     }
 
     boolean pocketNameIs(int index, PocketName name) {

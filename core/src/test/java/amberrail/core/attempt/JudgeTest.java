@@ -10,6 +10,7 @@ import amberrail.core.drill.Position;
 import amberrail.core.drill.Shot;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.drill.TryResult;
+import amberrail.core.drill.ZonePlan;
 import amberrail.core.geometry.Point;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.table.PocketName;
@@ -41,7 +42,7 @@ class JudgeTest {
     void everyFaultIsNamed() {
         assertThat(judge(PotOutcome.MISSED_THICK, true, false, new Point(100, 100))
                         .faults())
-                .containsExactly(Judgement.Fault.NOT_POTTED, Judgement.Fault.FOUL, Judgement.Fault.OUTSIDE_THE_ZONE);
+                .containsExactly(Judgement.Fault.FOUL, Judgement.Fault.NOT_POTTED, Judgement.Fault.OUTSIDE_THE_ZONE);
     }
 
     @Test
@@ -81,8 +82,8 @@ class JudgeTest {
                                 BallPlacement.Role.CUE,
                                 new Position.ForPot("one", PocketName.N, cutDegrees, 500))),
                 List.of(
-                        new Demand.PotBall("one", PocketName.N),
-                        new Demand.LandInCircle(new Position.AtSights(6, 3), 100)),
+                        Demand.PotBall.of("one", PocketName.N),
+                        new Demand.Land("cue", ZonePlan.CircleZone.of(new Position.AtSights(6, 3), 100))),
                 ArrivalLine.NATURAL_ROLL);
         return ShotLayout.of(shot, TablePlan.of(TablePresets.POOL_9FT), TablePresets.POOL_9FT.balls(), false);
     }

@@ -57,9 +57,47 @@ class AdvancingRuleTest {
         assertThatThrownBy(() -> new AdvancingRule.InARow(0, 4)).isInstanceOf(InvalidInputException.class);
     }
 
-    private static List<TryResult> results(String tries) {
+    @ParameterizedTest
+    @CsvSource({"SFSS, 3, true", "SFFSS, 2, false", "SS--S, 3, true", "FFSFSFS, 2, false"})
+    void theLastFewSlideAlong(String tries, int reached, boolean passed) {
+        RuleProgress progress = new AdvancingRule.OfTheLast(3, 4, 20).progress(results(tries));
+        assertThat(progress.reached()).isEqualTo(reached);
+        assertThat(progress.passed()).isEqualTo(passed);
+    }
+
+    @Test
+    void pointsAddUpWithinABlock() {
+        AdvancingRule rule = new AdvancingRule.PointsTotal(8, 3, 20);
+        TryScore three = new TryScore(TryResult.SUCCESS, 3);
+        assertThat(rule.progress(List.of(three, TryScore.FAILURE, three)).passed())
+                .isFalse();
+        assertThat(rule.progress(List.of(three, TryScore.NOT_JUDGED, three, three))
+                        .passed())
+                .isTrue();
+        assertThat(rule.progress(List.of(three, three, TryScore.FAILURE, three)).reached())
+                .as("a new block")
+                .isEqualTo(3);
+    }
+
+    @Test
+    void oneWholeRunIsEnough() {
+        AdvancingRule rule = new AdvancingRule.WholeRun(10);
+        assertThat(rule.progress(results("FFF")).passed()).isFalse();
+        assertThat(rule.progress(results("FFS")).passed()).isTrue();
+    }
+
+    @Test
+    void steppingBackLooksAtTheLastJudgedTries() {
+        StepBackRule rule = new StepBackRule(4, 5);
+        assertThat(rule.saysBack(results("FFFF"))).isTrue();
+        assertThat(rule.saysBack(results("FFFS"))).isFalse();
+        assertThat(rule.saysBack(results("FFFFSS"))).isFalse();
+        assertThat(rule.saysBack(results("F-FF-F"))).isTrue();
+    }
+
+    private static List<TryScore> results(String tries) {
         return tries.chars()
-                .mapToObj(c -> c == 'S' ? TryResult.SUCCESS : c == 'F' ? TryResult.FAILURE : TryResult.NOT_JUDGED)
+                .mapToObj(c -> c == 'S' ? TryScore.SUCCESS : c == 'F' ? TryScore.FAILURE : TryScore.NOT_JUDGED)
                 .toList();
     }
 }

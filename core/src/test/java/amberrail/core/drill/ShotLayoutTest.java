@@ -119,7 +119,8 @@ class ShotLayoutTest {
 
     private static ShotLayout layout(List<BallPlacement> balls, TableSpec table, boolean mirrored) {
         List<Demand> demands = List.of(
-                new Demand.PotBall("one", PocketName.N), new Demand.LandInCircle(new Position.AtSights(6, 3), 100));
+                Demand.PotBall.of("one", PocketName.N),
+                new Demand.Land("cue", ZonePlan.CircleZone.of(new Position.AtSights(6, 3), 100)));
         Shot shot = new Shot(balls, demands, ArrivalLine.NATURAL_ROLL);
         return ShotLayout.of(shot, TablePlan.of(table), table.balls(), mirrored);
     }
