@@ -6,30 +6,12 @@ import amberrail.app.testing.AppTest;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.table.TablePresets;
-import amberrail.core.table.TableSpec;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
 class ShippedDrillsTest extends AppTest {
     @Autowired
     DrillCatalogue catalogue;
-
-    @Test
-    void everyShippedDrillCanBeSetUpOnEveryTableItClaims() {
-        assertThat(catalogue.all()).isNotEmpty();
-        for (Drill drill : catalogue.all()) {
-            assertThat(drill.tables()).isNotEmpty();
-            for (String table : drill.tables()) {
-                TableSpec spec = TablePresets.byId(table);
-                for (int station = 0; station < drill.stations().size(); station++) {
-                    ShotLayout original = catalogue.layout(drill, station, 0, false, spec);
-                    ShotLayout mirror = catalogue.layout(drill, station, 0, true, spec);
-                    assertThat(original.zone()).isPresent();
-                    assertThat(mirror.potLine()).isPresent();
-                }
-            }
-        }
-    }
 
     @Test
     void theLineOfArrivalPassesThroughTheRing() {

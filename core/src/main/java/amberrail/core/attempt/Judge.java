@@ -49,6 +49,19 @@ public final class Judge {
         };
     }
 
+    /** The simulated shots in which the pot comes off that is asked, half of the pocket and cushions included; all where none is asked. */
+    public static Predicate<PlayedShot> pots(ShotLayout asked) {
+        SimulatedEvidence.Questions questions = new SimulatedEvidence.Questions(asked);
+        return shot -> {
+            for (int i = 0; i < questions.count(); i++) {
+                if (asked.conditions().get(i) instanceof Condition.Pot && !questions.met(i, shot)) {
+                    return false;
+                }
+            }
+            return true;
+        };
+    }
+
     private static Judgement judgement(ShotLayout asked, Evidence seen) {
         List<Judgement.Fault> faults = new ArrayList<>();
         if (seen.foul()) {

@@ -1,7 +1,6 @@
 package amberrail.core.grading;
 
 import amberrail.core.attempt.Judge;
-import amberrail.core.drill.Condition;
 import amberrail.core.drill.PlacedBall;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.motion.BallState;
@@ -12,7 +11,6 @@ import amberrail.core.simulation.PlayedShot;
 import amberrail.core.simulation.ShotTable;
 import amberrail.core.simulation.TableBall;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Predicate;
 
 /** A shot of a drill as a task for the recipe solver; the judge of recorded attempts decides here too. */
@@ -30,7 +28,7 @@ public final class ShotTasks {
                 layout.potLine()
                         .map(pot -> AimSearch.about(
                                 pot.aim().degrees(), pot.aimWindow().widthDegrees())),
-                aimTest(layout, success),
+                layout.pocket().isPresent() ? Judge.pots(layout) : success,
                 success,
                 layout.zone().map(zone -> zone.targetPoint()),
                 sideAllowed);
@@ -48,14 +46,5 @@ public final class ShotTasks {
                         ball.place().xMillimetres() / 1000, ball.place().yMillimetres() / 1000),
                 ball.spec().radiusMillimetres() / 1000,
                 ball.spec().massKilograms());
-    }
-
-    private static Predicate<PlayedShot> aimTest(ShotLayout layout, Predicate<PlayedShot> success) {
-        Optional<Condition.Pot> pot = layout.conditions().stream()
-                .filter(Condition.Pot.class::isInstance)
-                .map(Condition.Pot.class::cast)
-                .findFirst();
-        return pot.<Predicate<PlayedShot>>map(p -> shot -> shot.isPottedIn(p.ball(), p.pocket()))
-                .orElse(success);
     }
 }

@@ -1,0 +1,142 @@
+package amberrail.app.drills;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberrail.core.attempt.Judge;
+import amberrail.core.attempt.Judgement;
+import amberrail.core.drill.Drill;
+import amberrail.core.drill.MirrorRule;
+import amberrail.core.drill.ShotLayout;
+import amberrail.core.drill.Skill;
+import amberrail.core.drill.TryResult;
+import amberrail.core.grading.Difficulty;
+import amberrail.core.grading.ShotTasks;
+import amberrail.core.recipe.PlannedStroke;
+import amberrail.core.recipe.PreferredRecipe;
+import amberrail.core.recipe.Recipe;
+import amberrail.core.recipe.RecipeSolver;
+import amberrail.core.recipe.ShotTask;
+import amberrail.core.simulation.ShotRunner;
+import amberrail.core.simulation.ShotTable;
+import amberrail.core.simulation.StrokeNoise;
+import amberrail.core.simulation.TablePhysics;
+import amberrail.core.table.TablePlan;
+import amberrail.core.table.TablePresets;
+import amberrail.core.table.TableSpec;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/**
+ * What lets a drill ship (drills.md): at every station, original and mirror, on each table it claims the simulator finds a recipe that
+ * succeeds; and on its home table the grade rises from station to station.
+ */
+class LibraryProofTest {
+    private static final StrokeNoise NOISE = StrokeNoise.of(600, 20_240);
+
+    static List<Drill> drills() {
+        String only = System.getProperty("amber.drill", "");
+        return new DrillCatalogue()
+                .all().stream().filter(drill -> drill.id().contains(only)).toList();
+    }
+
+    @ParameterizedTest
+    @MethodSource("drills")
+    void everyStationCanBePlayedAndEachIsHarderThanTheLast(Drill drill) {
+        List<String> wrong = new ArrayList<>();
+        List<Double> grades = new ArrayList<>();
+        for (String tableId : drill.tables()) {
+            TableSpec spec = TablePresets.byId(tableId);
+            for (int station = 0; station < drill.stations().size(); station++) {
+                List<Difficulty.Played> played = station(drill, station, spec, wrong);
+                boolean home = tableId.equals(drill.tables().get(0));
+                if (home && drill.explore().isEmpty() && wrong.isEmpty()) {
+                    grades.add(Difficulty.of(played, NOISE).grade());
+                }
+            }
+        }
+        if (Boolean.getBoolean("amber.printGrades")) {
+            System.out.printf("%-34s %s %s%n", drill.id(), grades.stream().map(Math::round).toList(), wrong);
+        }
+        assertThat(wrong).as(drill.id()).isEmpty();
+        for (int i = 1; i < grades.size(); i++) {
+            assertThat(grades.get(i)).as(drill.id() + " station " + (i + 1) + " of " + grades).isGreaterThan(grades.get(i - 1));
+        }
+    }
+
+    private static List<Difficulty.Played> station(Drill drill, int station, TableSpec spec, List<String> wrong) {
+        TablePlan plan = TablePlan.of(spec);
+        ShotTable table = ShotTable.of(plan);
+        List<Difficulty.Played> played = new ArrayList<>();
+        for (int shot = 0; shot < drill.station(station).shots().size(); shot++) {
+            String where = spec.id() + " station " + (station + 1) + " shot " + (shot + 1);
+            try {
+                ShotTask task = task(layout(drill, station, shot, plan, false), table, spec, drill);
+                Optional<Recipe> usual = PreferredRecipe.of(RecipeSolver.solve(task));
+                if (usual.isEmpty()) {
+                    wrong.add(where + ": no recipe");
+                    continue;
+                }
+                played.add(new Difficulty.Played(task, usual.get().stroke()));
+                if (drill.mirror() != MirrorRule.NONE) {
+                    ShotLayout mirror = layout(drill, station, shot, plan, true);
+                    Judgement judgement = playMirrored(task(mirror, table, spec, drill), mirror, usual.get().stroke());
+                    if (judgement.result() != TryResult.SUCCESS) {
+                        wrong.add(where + ": the mirror fails, " + judgement.faults());
+                    }
+                }
+            } catch (RuntimeException e) {
+                wrong.add(where + ": " + e.getMessage());
+            }
+        }
+        return played;
+    }
+
+    private static ShotLayout layout(Drill drill, int station, int shot, TablePlan plan, boolean mirrored) {
+        double home = TablePresets.byId(drill.tables().get(0)).lengthMillimetres();
+        return ShotLayout.of(
+                drill.station(station).shots().get(shot),
+                plan,
+                plan.spec().balls(),
+                mirrored,
+                drill.zoneScale(plan.spec().lengthMillimetres(), home));
+    }
+
+    private static ShotTask task(ShotLayout layout, ShotTable table, TableSpec spec, Drill drill) {
+        return ShotTasks.of(layout, table, TablePhysics.usual(spec.kind()), drill.sideAllowed());
+    }
+
+    private static Judgement playMirrored(ShotTask task, ShotLayout mirror, PlannedStroke stroke) {
+        PlannedStroke image = new PlannedStroke(
+                stroke.paceMetresPerSecond(),
+                stroke.tipHeightMillimetres(),
+                -stroke.tipSideMillimetres(),
+                stroke.elevationDegrees(),
+                -stroke.launchDegrees());
+        ShotRunner runner = new ShotRunner(task.table(), task.physics(), task.balls(), task.cueBall());
+        double radius = 1000 * task.balls().get(task.cueBall()).radiusMetres();
+        runner.play(image.onBall(radius), image.launchDegrees());
+        return Judge.judge(mirror, runner.result());
+    }
+
+    @Test
+    void theLibraryCoversItsFamiliesAndSkills() {
+        List<Drill> all = new DrillCatalogue().all();
+        assertThat(all.size()).isGreaterThanOrEqualTo(48);
+        Map<String, Long> families =
+                all.stream().collect(Collectors.groupingBy(d -> d.tags().family(), TreeMap::new, Collectors.counting()));
+        assertThat(families.keySet())
+                .contains(
+                        "straight pots", "cut pots", "every pocket", "stop", "stun run-through", "follow", "draw", "drag",
+                        "tangent line marks", "position", "ball near the pocket", "balls close together", "side",
+                        "safety and kicks", "doubles", "patterns", "rack runs", "explore");
+        assertThat(all.stream().map(Drill::primarySkill).collect(Collectors.toSet())).contains(Skill.values());
+        assertThat(all.stream().map(Drill::title).distinct().count()).isEqualTo(all.size());
+    }
+}
