@@ -32,7 +32,11 @@ const ticks = [-3, -2, -1, 1, 2].map((n) => n * TICK_EVERY_MILLIMETRES)
 <template>
   <g :opacity="faint ? 0.55 : 1">
     <DemandMarks :shot="shot" />
-    <g v-if="!plain" :transform="`translate(${target.x} ${target.y}) rotate(${turn})`" class="arrival">
+    <g
+      v-if="!plain && shot.zone"
+      :transform="`translate(${target.x} ${target.y}) rotate(${turn})`"
+      class="arrival"
+    >
       <path :d="`M${-reach} 0 L${reach - 40} 0`" />
       <path :d="`M${reach} 0 L${reach - 44} -18 L${reach - 44} 18 Z`" class="head" />
       <path v-for="x in ticks" :key="x" :d="`M${x} -14 L${x} 14`" />

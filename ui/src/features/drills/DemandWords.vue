@@ -22,7 +22,8 @@ const key = computed(() => {
   if (kind === 'POT' && cushions?.length) return 'POT_VIA'
   if (kind === 'POT' && half && half !== 'ANY') return `POT_${half}`
   if (kind === 'LAND' && zone?.radiusMillimetres) return 'LAND_CIRCLE'
-  return kind === 'TOUCH' && inOrder ? 'TOUCH_IN_ORDER' : kind
+  if (kind === 'TOUCH' && inOrder) return props.demand.balls?.length === 1 ? 'TOUCH_FIRST' : 'TOUCH_IN_ORDER'
+  return kind
 })
 const sentence = computed(() =>
   t(`drills.demand.${key.value}`, {

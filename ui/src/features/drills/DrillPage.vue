@@ -31,8 +31,9 @@ const { length, figure } = useUnits()
 const router = useRouter()
 const hand = useHand()
 const signedIn = useSignedIn()
-const { tables, tableId, problem: tablesProblem } = useTables()
-const { data, busy, problem, reload } = useDrillOnTable(toRef(props, 'id'), tableId)
+const { tables, problem: tablesProblem } = useTables()
+const { data, busy, problem, reload, choose } = useDrillOnTable(toRef(props, 'id'))
+const tableId = computed(() => data.value?.table.id)
 const students = useLoad(async () => {
   const me = signedIn.me
   if (!me) return []
@@ -184,7 +185,14 @@ async function record(): Promise<void> {
             </label>
             <label>
               {{ t('drills.onTable') }}
-              <Select v-model="tableId" :options="tables" option-label="name" option-value="id" fluid />
+              <Select
+                :model-value="tableId"
+                :options="tables"
+                option-label="name"
+                option-value="id"
+                fluid
+                @update:model-value="choose"
+              />
             </label>
             <Button
               :label="t('drills.record')"
@@ -222,6 +230,7 @@ async function record(): Promise<void> {
             <li>{{ t('drills.aimAllowed', { mrad: figure(shot.pot.allowedAimMilliradians, 1) }) }}</li>
           </ul>
           <StrokeSliders
+            v-if="shot.pot"
             v-model:pace="pace"
             v-model:height="height"
             :problem="pathProblem"

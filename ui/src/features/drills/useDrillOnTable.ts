@@ -1,22 +1,28 @@
-import { watch, type Ref } from 'vue'
+import { ref, watch, type Ref } from 'vue'
 import { answer, api } from '@/api/client'
 import { useLoad } from '@/shared/useLoad'
+import { useHand } from '@/shared/useHand'
 
-/** A drill put on a table, with the table's drawing; loaded again when either changes. */
-export function useDrillOnTable(drillId: Ref<string>, tableId: Ref<string | undefined>) {
-  const loading = useLoad(async () => {
-    const table = tableId.value
-    if (!table) return undefined
-    const [drill, drawn] = await Promise.all([
-      answer(
-        api.GET('/api/v1/drills/{id}', {
-          params: { path: { id: drillId.value }, query: { tableId: table } },
-        }),
-      ),
-      answer(api.GET('/api/v1/tables/{id}', { params: { path: { id: table } } })),
-    ])
-    return { drill, table: drawn }
-  })
-  watch([drillId, tableId], () => void loading.reload(), { immediate: true })
-  return loading
+/** A drill on a table: the one last used if the drill is proven there, another that suits it, or the one chosen here. */
+export function useDrillOnTable(drillId: Ref<string>) {
+  const hand = useHand()
+  const chosen = ref<string>()
+  const loading = useLoad(() =>
+    answer(
+      api.GET('/api/v1/drills/{id}', {
+        params: {
+          path: { id: drillId.value },
+          query: { tableId: chosen.value, preferred: hand.hand.tableId },
+        },
+      }),
+    ),
+  )
+  watch(drillId, () => (chosen.value = undefined))
+  watch([drillId, chosen], () => void loading.reload(), { immediate: true })
+
+  function choose(tableId: string): void {
+    chosen.value = tableId
+    hand.take({ tableId })
+  }
+  return { ...loading, choose }
 }

@@ -128,10 +128,17 @@ export function useRecording(sessionId: string) {
       ...standings.value.filter((s) => s.station !== now.station || s.mirrored !== now.mirrored),
       now,
     ]
+    // A later revision of the same attempt is still on its way: an undo pressed before this answer came, for one.
+    const newer = outbox
+      .ofSession(sessionId)
+      .some((item) => item.attemptId === attempt.id && item.body.revision > attempt.attempt.revision)
+    if (newer) return
     const known = attempts.value.find(({ id }) => id === attempt.id)
-    if (known) {
+    if (attempt.attempt.deleted) {
+      attempts.value = attempts.value.filter(({ id }) => id !== attempt.id)
+    } else if (known) {
       if (known.body.revision === attempt.attempt.revision) known.judged = attempt
-    } else if (!attempt.attempt.deleted) {
+    } else {
       // Sent from the queue after a reload, and newer than the server's list that this screen began with.
       attempts.value = inOrder([
         ...attempts.value,

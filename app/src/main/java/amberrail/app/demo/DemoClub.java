@@ -4,6 +4,7 @@ import amberrail.app.attempts.AttemptBody;
 import amberrail.app.attempts.AttemptService;
 import amberrail.app.drills.DrillCatalogue;
 import amberrail.app.kit.KitService;
+import amberrail.app.people.EmptyClub;
 import amberrail.app.people.PeopleService;
 import amberrail.app.people.SignedIn;
 import amberrail.app.sessions.PracticeSession;
@@ -47,6 +48,7 @@ class DemoClub {
             new DemoStudent("Ines Tarrow", "ines", new DemoPractice.Errors(1.05, 160, 75, 0)),
             new DemoStudent("Bertram Oakhollow-Whitcombe", "bertram", new DemoPractice.Errors(1.5, 210, 100, 20)));
 
+    private final EmptyClub emptyClub;
     private final PeopleService people;
     private final KitService kit;
     private final SessionService sessions;
@@ -55,12 +57,14 @@ class DemoClub {
     private final Clock clock;
 
     DemoClub(
+            EmptyClub emptyClub,
             PeopleService people,
             KitService kit,
             SessionService sessions,
             AttemptService attempts,
             DrillCatalogue drills,
             Clock clock) {
+        this.emptyClub = emptyClub;
         this.people = people;
         this.kit = kit;
         this.sessions = sessions;
@@ -72,7 +76,7 @@ class DemoClub {
     private record DemoStudent(String name, String signInName, DemoPractice.Errors errors) {}
 
     void open() {
-        if (!people.needsFirstCoach()) {
+        if (!emptyClub.needsFirstCoach()) {
             return;
         }
         SignedIn head = people.createFirstCoach("Iris Fenwick", "iris", PASSWORD);

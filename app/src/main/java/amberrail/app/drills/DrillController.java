@@ -1,7 +1,9 @@
 package amberrail.app.drills;
 
 import amberrail.app.kit.KitService;
+import amberrail.core.drill.Drill;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -22,12 +24,33 @@ class DrillController {
     }
 
     @GetMapping
-    List<DrillView> drills() {
-        return catalogue.all().stream().map(DrillView::of).toList();
+    LibraryView library() {
+        return LibraryView.of(catalogue);
     }
 
+    /**
+     * One drill on a table.
+     *
+     * @param tableId   the table asked for, whether the drill is proven on it or not
+     * @param preferred the table to take if the drill is proven on it; else the first of the club's that it is proven on
+     */
     @GetMapping("/{id}")
-    DrillOnTable drill(@PathVariable String id, @RequestParam UUID tableId) {
-        return DrillOnTable.of(catalogue, catalogue.byId(id), kit.table(tableId).spec());
+    DrillDetail drill(
+            @PathVariable String id, @RequestParam Optional<UUID> tableId, @RequestParam Optional<UUID> preferred) {
+        Drill drill = catalogue.byId(id);
+        KitService.ClubTable table = tableId.map(kit::table).orElseGet(() -> suitable(drill, preferred));
+        return new DrillDetail(DrillOnTable.of(catalogue, drill, table.spec()), DrillDetail.TableOfDrill.of(table));
+    }
+
+    private KitService.ClubTable suitable(Drill drill, Optional<UUID> preferred) {
+        List<KitService.ClubTable> tables = kit.tables();
+        List<KitService.ClubTable> proven = tables.stream()
+                .filter(table -> drill.tables().contains(table.spec().id()))
+                .toList();
+        return proven.stream()
+                .filter(table -> preferred.filter(table.id()::equals).isPresent())
+                .findFirst()
+                .or(() -> proven.stream().findFirst())
+                .orElseGet(() -> tables.get(0));
     }
 }

@@ -20,6 +20,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class PeopleService {
+    private final EmptyClub emptyClub;
     private final AccountRepository accounts;
     private final CoachingRepository coachings;
     private final OneTimeLinks links;
@@ -30,6 +31,7 @@ public class PeopleService {
     private final Clock clock;
 
     PeopleService(
+            EmptyClub emptyClub,
             AccountRepository accounts,
             CoachingRepository coachings,
             OneTimeLinks links,
@@ -38,6 +40,7 @@ public class PeopleService {
             FindByIndexNameSessionRepository<? extends Session> sessions,
             ApplicationEventPublisher events,
             Clock clock) {
+        this.emptyClub = emptyClub;
         this.accounts = accounts;
         this.coachings = coachings;
         this.links = links;
@@ -48,15 +51,9 @@ public class PeopleService {
         this.clock = clock;
     }
 
-    /** Whether nobody has set the club up yet. */
-    @Transactional(readOnly = true)
-    public boolean needsFirstCoach() {
-        return accounts.count() == 0;
-    }
-
     /** The first coach of an empty installation is its head coach. */
     public synchronized SignedIn createFirstCoach(String name, String signInName, String password) {
-        if (!needsFirstCoach()) {
+        if (!emptyClub.needsFirstCoach()) {
             throw new Conflict("ALREADY_SET_UP", "This club has its first coach already. Sign in instead.", null);
         }
         AccountEntity coach = account(name, Role.COACH);

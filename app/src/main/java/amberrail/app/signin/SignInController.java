@@ -44,9 +44,6 @@ class SignInController {
         this.contexts = contexts;
     }
 
-    /** What the first page needs to know before anyone has signed in. */
-    record ClubState(boolean needsFirstCoach) {}
-
     /** Name and password as typed. */
     record Credentials(
             @NotNull @Size(max = 60) String signInName,
@@ -54,11 +51,6 @@ class SignInController {
 
     /** The person signed in, with their settings. */
     record Me(PersonView person, Preferences preferences) {}
-
-    @GetMapping("/club")
-    ClubState club() {
-        return new ClubState(people.needsFirstCoach());
-    }
 
     @PostMapping("/club/first-coach")
     Me firstCoach(@Valid @RequestBody FirstCoach body, HttpServletRequest request, HttpServletResponse response) {

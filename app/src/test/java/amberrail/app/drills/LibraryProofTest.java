@@ -62,11 +62,15 @@ class LibraryProofTest {
             }
         }
         if (Boolean.getBoolean("amber.printGrades")) {
-            System.out.printf("%-34s %s %s%n", drill.id(), grades.stream().map(Math::round).toList(), wrong);
+            System.out.printf(
+                    "%-34s %s %s%n",
+                    drill.id(), grades.stream().map(Math::round).toList(), wrong);
         }
         assertThat(wrong).as(drill.id()).isEmpty();
         for (int i = 1; i < grades.size(); i++) {
-            assertThat(grades.get(i)).as(drill.id() + " station " + (i + 1) + " of " + grades).isGreaterThan(grades.get(i - 1));
+            assertThat(grades.get(i))
+                    .as(drill.id() + " station " + (i + 1) + " of " + grades)
+                    .isGreaterThan(grades.get(i - 1));
         }
     }
 
@@ -86,7 +90,10 @@ class LibraryProofTest {
                 played.add(new Difficulty.Played(task, usual.get().stroke()));
                 if (drill.mirror() != MirrorRule.NONE) {
                     ShotLayout mirror = layout(drill, station, shot, plan, true);
-                    Judgement judgement = playMirrored(task(mirror, table, spec, drill), mirror, usual.get().stroke());
+                    Judgement judgement = playMirrored(
+                            task(mirror, table, spec, drill),
+                            mirror,
+                            usual.get().stroke());
                     if (judgement.result() != TryResult.SUCCESS) {
                         wrong.add(where + ": the mirror fails, " + judgement.faults());
                     }
@@ -129,14 +136,30 @@ class LibraryProofTest {
     void theLibraryCoversItsFamiliesAndSkills() {
         List<Drill> all = new DrillCatalogue().all();
         assertThat(all.size()).isGreaterThanOrEqualTo(48);
-        Map<String, Long> families =
-                all.stream().collect(Collectors.groupingBy(d -> d.tags().family(), TreeMap::new, Collectors.counting()));
+        Map<String, Long> families = all.stream()
+                .collect(Collectors.groupingBy(d -> d.tags().family(), TreeMap::new, Collectors.counting()));
         assertThat(families.keySet())
                 .contains(
-                        "straight pots", "cut pots", "every pocket", "stop", "stun run-through", "follow", "draw", "drag",
-                        "tangent line marks", "position", "ball near the pocket", "balls close together", "side",
-                        "safety and kicks", "doubles", "patterns", "rack runs", "explore");
-        assertThat(all.stream().map(Drill::primarySkill).collect(Collectors.toSet())).contains(Skill.values());
+                        "straight pots",
+                        "cut pots",
+                        "every pocket",
+                        "stop",
+                        "stun run-through",
+                        "follow",
+                        "draw",
+                        "drag",
+                        "tangent line marks",
+                        "position",
+                        "ball near the pocket",
+                        "balls close together",
+                        "side",
+                        "safety and kicks",
+                        "doubles",
+                        "patterns",
+                        "rack runs",
+                        "explore");
+        assertThat(all.stream().map(Drill::primarySkill).collect(Collectors.toSet()))
+                .contains(Skill.values());
         assertThat(all.stream().map(Drill::title).distinct().count()).isEqualTo(all.size());
     }
 }

@@ -63,7 +63,7 @@ class KeyboardOnlyTest extends Journey {
 
     /** Tabs on until the focus is on something with this text; a page has far fewer stops than this allows. */
     private static void tabTo(Page page, String text) {
-        for (int i = 0; i < 60; i++) {
+        for (int i = 0; i < 200; i++) {
             page.keyboard().press("Tab");
             Object focused = page.evaluate("document.activeElement?.closest('a, button')?.innerText ?? ''");
             if (focused.toString().contains(text)) {

@@ -25,6 +25,7 @@ public final class RecordingPage {
     public static RecordingPage start(Page page, String student) {
         page.navigate("/drills");
         page.getByText("Roll on to the ring").click();
+        page.waitForURL("**/drills/roll-on-to-the-ring");
         page.waitForLoadState(LoadState.NETWORKIDLE);
         page.getByRole(AriaRole.COMBOBOX).first().click();
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(student))

@@ -1,0 +1,16 @@
+package amberrail.app.drills;
+
+import amberrail.app.kit.KitService;
+import amberrail.app.kit.TableDrawing;
+import java.util.UUID;
+
+/** A drill on one of the club's tables, with the table to draw. */
+record DrillDetail(DrillOnTable drill, TableOfDrill table) {
+
+    /** The table it was put on. */
+    record TableOfDrill(UUID id, String name, TableDrawing drawing) {
+        static TableOfDrill of(KitService.ClubTable table) {
+            return new TableOfDrill(table.id(), table.name(), TableDrawing.of(table.spec()));
+        }
+    }
+}
