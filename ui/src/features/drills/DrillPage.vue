@@ -19,6 +19,7 @@ import ShotPathMarks from '@/table/ShotPathMarks.vue'
 import TableDiagram from '@/table/TableDiagram.vue'
 import DemandWords from './DemandWords.vue'
 import { paceToMetresPerSecond } from './pace'
+import PaperLinks from './PaperLinks.vue'
 import SetUpList from './SetUpList.vue'
 import StrokeSliders from './StrokeSliders.vue'
 import { useDrillOnTable } from './useDrillOnTable'
@@ -248,6 +249,13 @@ async function record(): Promise<void> {
             </button>
           </div>
           <SetUpList :shot="shot" :table="data.table.drawing" />
+          <PaperLinks
+            :drill-id="props.id"
+            :table-id="data.table.id"
+            :station="station"
+            :mirrored="mirrored"
+            :has-zone="written?.zone !== undefined"
+          />
           <p v-if="!data.drill.provenOnThisTable" class="small" role="note">{{ t('drills.notProven') }}</p>
         </section>
         <section class="words">

@@ -74,6 +74,7 @@ class WhoMayTest extends AppTest {
                                 Map.of("label", "1", "cueBall", false, "xMillimetres", 1200, "yMillimetres", 900)),
                 "pot", Map.of("ball", "1", "pocket", "N"),
                 "sideAllowed", false);
+        String drill = "/api/v1/drills/" + Club.DRILL;
         String coaching = "/api/v1/students/" + student.accountId() + "/coaches/" + coach.accountId();
         return List.of(
                 new Rule("GET", "/api/v1/me", null, OK, OK, OK, OK),
@@ -81,6 +82,10 @@ class WhoMayTest extends AppTest {
                 new Rule("GET", "/api/v1/today", null, OK, OK, OK, OK),
                 new Rule("GET", "/api/v1/drills", null, OK, OK, OK, OK),
                 new Rule("GET", "/api/v1/drills/" + Club.DRILL + "?tableId=" + club.table(), null, OK, OK, OK, OK),
+                new Rule("GET", drill + "/card.pdf?tableId=" + club.table(), null, OK, OK, OK, OK),
+                new Rule("GET", drill + "/target.pdf?tableId=" + club.table(), null, OK, OK, OK, OK),
+                new Rule("GET", drill + "/diagram.svg?tableId=" + club.table(), null, OK, OK, OK, OK),
+                new Rule("GET", drill + "/diagram.png?tableId=" + club.table(), null, OK, OK, OK, OK),
                 new Rule("GET", "/api/v1/tables", null, OK, OK, OK, OK),
                 new Rule("GET", "/api/v1/tables/" + club.table(), null, OK, OK, OK, OK),
                 new Rule("GET", "/api/v1/students", null, OK, FORBIDDEN, OK, FORBIDDEN),

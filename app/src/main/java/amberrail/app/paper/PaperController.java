@@ -1,0 +1,168 @@
+package amberrail.app.paper;
+
+import amberrail.app.drills.DrillCatalogue;
+import amberrail.app.drills.DrillOnTable;
+import amberrail.app.drills.ShotView;
+import amberrail.app.drills.ZoneView;
+import amberrail.app.kit.KitService;
+import amberrail.app.kit.TableDrawing;
+import amberrail.app.people.PeopleService;
+import amberrail.app.people.SignedIn;
+import amberrail.app.web.Missing;
+import amberrail.core.drill.Drill;
+import amberrail.core.problem.InvalidInputException;
+import amberrail.core.problem.ProblemCode;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.UUID;
+import javax.imageio.ImageIO;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Paper and pictures of a drill; everyone who may read the drill may print it. */
+@RestController
+@RequestMapping("/api/v1/drills/{id}")
+class PaperController {
+    private static final int PICTURE_WIDTH_PIXELS = 1600;
+
+    private final DrillCatalogue drills;
+    private final KitService kit;
+    private final PeopleService people;
+
+    PaperController(DrillCatalogue drills, KitService kit, PeopleService people) {
+        this.drills = drills;
+        this.kit = kit;
+        this.people = people;
+    }
+
+    /** One shot of a drill on a table, ready to draw. */
+    private record Sheet(
+            DrillOnTable drill,
+            DrillOnTable.StationView station,
+            ShotView shot,
+            TableDrawing table,
+            String tableName) {}
+
+    /** The set-up card: one page. */
+    @GetMapping(path = "/card.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> card(
+            @AuthenticationPrincipal SignedIn who,
+            @PathVariable String id,
+            @RequestParam UUID tableId,
+            @RequestParam(defaultValue = "0") int station,
+            @RequestParam(defaultValue = "0") int shot,
+            @RequestParam(defaultValue = "false") boolean mirrored,
+            @RequestParam(defaultValue = "A4") PaperSize paper)
+            throws IOException {
+        Sheet sheet = sheet(id, tableId, station, shot, mirrored);
+        byte[] pdf = new SetUpCard(new PaperWords(people.preferences(who).dialect()))
+                .pdf(sheet.drill(), sheet.station(), mirrored, sheet.shot(), sheet.table(), sheet.tableName(), paper);
+        return file(pdf, MediaType.APPLICATION_PDF, id + "-card.pdf");
+    }
+
+    /** The landing zone at true scale; 404 where the shot asks for none. */
+    @GetMapping(path = "/target.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> target(
+            @PathVariable String id,
+            @RequestParam UUID tableId,
+            @RequestParam(defaultValue = "0") int station,
+            @RequestParam(defaultValue = "0") int shot,
+            @RequestParam(defaultValue = "false") boolean mirrored,
+            @RequestParam(defaultValue = "A4") PaperSize paper)
+            throws IOException {
+        Sheet sheet = sheet(id, tableId, station, shot, mirrored);
+        ZoneView zone = sheet.shot().zone();
+        if (zone == null) {
+            throw new Missing("landing zone in this shot");
+        }
+        byte[] pdf = PaperTarget.pdf(zone, sheet.drill().drill().title(), paper);
+        return file(pdf, MediaType.APPLICATION_PDF, id + "-target.pdf");
+    }
+
+    @GetMapping(path = "/diagram.svg", produces = "image/svg+xml")
+    ResponseEntity<byte[]> svg(
+            @PathVariable String id,
+            @RequestParam UUID tableId,
+            @RequestParam(defaultValue = "0") int station,
+            @RequestParam(defaultValue = "0") int shot,
+            @RequestParam(defaultValue = "false") boolean mirrored)
+            throws IOException {
+        Sheet sheet = sheet(id, tableId, station, shot, mirrored);
+        double margin = margin(sheet);
+        SvgCanvas canvas = new SvgCanvas(
+                -margin,
+                -margin,
+                sheet.table().lengthMillimetres() + 2 * margin,
+                sheet.table().widthMillimetres() + 2 * margin);
+        SetUpDrawing.draw(canvas, sheet.table(), sheet.shot());
+        byte[] text = canvas.file(sheet.drill().drill().title()).getBytes(java.nio.charset.StandardCharsets.UTF_8);
+        return file(text, MediaType.parseMediaType("image/svg+xml"), id + ".svg");
+    }
+
+    @GetMapping(path = "/diagram.png", produces = MediaType.IMAGE_PNG_VALUE)
+    ResponseEntity<byte[]> png(
+            @PathVariable String id,
+            @RequestParam UUID tableId,
+            @RequestParam(defaultValue = "0") int station,
+            @RequestParam(defaultValue = "0") int shot,
+            @RequestParam(defaultValue = "false") boolean mirrored)
+            throws IOException {
+        Sheet sheet = sheet(id, tableId, station, shot, mirrored);
+        double margin = margin(sheet);
+        ImageCanvas canvas = new ImageCanvas(
+                -margin,
+                -margin,
+                sheet.table().lengthMillimetres() + 2 * margin,
+                sheet.table().widthMillimetres() + 2 * margin,
+                PICTURE_WIDTH_PIXELS);
+        SetUpDrawing.draw(canvas, sheet.table(), sheet.shot());
+        return file(png(canvas.image()), MediaType.IMAGE_PNG, id + ".png");
+    }
+
+    private Sheet sheet(String id, UUID tableId, int station, int shot, boolean mirrored) {
+        Drill drill = drills.byId(id);
+        KitService.ClubTable table = kit.table(tableId);
+        int shots = drill.station(station).shots().size();
+        if (shot < 0 || shot >= shots) {
+            throw new InvalidInputException(ProblemCode.UNKNOWN_ID, "shot", shot, "must be from 0 to " + (shots - 1));
+        }
+        DrillOnTable onTable = DrillOnTable.of(drills, drill, table.spec());
+        DrillOnTable.StationView view = onTable.stations().get(station);
+        return new Sheet(
+                onTable,
+                view,
+                (mirrored ? view.mirror() : view.original()).get(shot),
+                TableDrawing.of(table.spec()),
+                table.name());
+    }
+
+    private static double margin(Sheet sheet) {
+        return sheet.table().cushionDepthMillimetres() + SetUpDrawing.WOOD_MILLIMETRES;
+    }
+
+    private static byte[] png(BufferedImage image) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        if (!ImageIO.write(image, "png", out)) {
+            throw new IllegalStateException("this Java writes no PNG");
+        }
+        return out.toByteArray();
+    }
+
+    private static ResponseEntity<byte[]> file(byte[] content, MediaType type, String name) {
+        return ResponseEntity.ok()
+                .contentType(type)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.inline().filename(name).build().toString())
+                .body(content);
+    }
+}

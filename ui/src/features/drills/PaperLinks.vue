@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+
+/** What can be printed or saved of the station that is shown. */
+const props = defineProps<{
+  drillId: string
+  tableId: string
+  station: number
+  mirrored: boolean
+  hasZone: boolean
+}>()
+const { t } = useI18n()
+const paper = ref<'A4' | 'LETTER'>(navigator.language === 'en-US' ? 'LETTER' : 'A4')
+
+const query = computed(() =>
+  new URLSearchParams({
+    tableId: props.tableId,
+    station: String(props.station),
+    mirrored: String(props.mirrored),
+  }).toString(),
+)
+function file(name: string): string {
+  return `/api/v1/drills/${encodeURIComponent(props.drillId)}/${name}?${query.value}`
+}
+</script>
+
+<template>
+  <p class="paper no-print">
+    <a :href="`${file('card.pdf')}&paper=${paper}`" target="_blank">{{ t('drills.card') }}</a>
+    <a v-if="hasZone" :href="`${file('target.pdf')}&paper=${paper}`" target="_blank">{{
+      t('drills.paperTarget')
+    }}</a>
+    <label>
+      <span class="visually-hidden">{{ t('drills.paperSize') }}</span>
+      <select v-model="paper">
+        <option value="A4">A4</option>
+        <option value="LETTER">Letter</option>
+      </select>
+    </label>
+    <a :href="file('diagram.svg')" target="_blank">SVG</a>
+    <a :href="file('diagram.png')" target="_blank">PNG</a>
+  </p>
+</template>
+
+<style scoped>
+.paper {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 20px;
+  align-items: center;
+}
+a {
+  color: var(--amber-text);
+}
+select {
+  font: inherit;
+  min-height: 36px;
+  background: var(--paper-raised);
+  color: var(--ink);
+  border: 1px solid #8c8676;
+  border-radius: 6px;
+}
+</style>
