@@ -4,6 +4,8 @@ export const snooker = {
   drills: {
     sights: 'sights {along} · {across}',
     aimRoom: 'Aimed at the middle of what pots at this pace: ± {mrad} mrad.',
+    byCushions: 'no cushion | off one cushion | off {n} cushions',
+    way: { RUN_THROUGH: 'run-through', FOLLOW: 'top', DRAW: 'screw' },
     demand: {
       POT: 'Pot ball {balls} in the {pocket} pocket',
       POT_LEFT: 'Pot ball {balls} in the left half of the {pocket} pocket',

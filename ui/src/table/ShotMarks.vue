@@ -11,6 +11,8 @@ const props = defineProps<{
   faint?: boolean
   /** Balls and zone only: the balls are not where aim and arrival were worked out for. */
   plain?: boolean
+  /** Without the line of arrival, where the drawing is small. */
+  small?: boolean
 }>()
 const frame = useFrame()
 
@@ -33,7 +35,7 @@ const ticks = [-3, -2, -1, 1, 2].map((n) => n * TICK_EVERY_MILLIMETRES)
   <g :opacity="faint ? 0.55 : 1">
     <DemandMarks :shot="shot" />
     <g
-      v-if="!plain && shot.zone"
+      v-if="!plain && !small && shot.zone"
       :transform="`translate(${target.x} ${target.y}) rotate(${turn})`"
       class="arrival"
     >

@@ -21,7 +21,7 @@ const seen = useSeen(card)
         :table="table"
         :label="t('drills.thumbnail', { title: entry.drill.title })"
       >
-        <ShotMarks :shot="entry.firstShot" />
+        <ShotMarks :shot="entry.firstShot" small />
       </TableDiagram>
     </span>
     <h2>{{ entry.drill.title }}</h2>

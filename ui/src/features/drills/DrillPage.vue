@@ -18,15 +18,18 @@ import ShotMarks from '@/table/ShotMarks.vue'
 import ShotPathMarks from '@/table/ShotPathMarks.vue'
 import TableDiagram from '@/table/TableDiagram.vue'
 import DemandWords from './DemandWords.vue'
-import { paceToMetresPerSecond } from './pace'
+import { metresPerSecondToPace, paceToMetresPerSecond } from './pace'
 import PaperLinks from './PaperLinks.vue'
 import SetUpList from './SetUpList.vue'
 import StrokeSliders from './StrokeSliders.vue'
 import { useDrillOnTable } from './useDrillOnTable'
 import { useShotPath } from './useShotPath'
 import { useTables } from './useTables'
+import { useUsualStroke } from './useUsualStroke'
 
 const props = defineProps<{ id: string }>()
+/** The usual cue (answers.md, "Strike and pace"). */
+const USUAL_ELEVATION_DEGREES = 3
 const { t } = useI18n()
 const { length, figure } = useUnits()
 const router = useRouter()
@@ -80,8 +83,20 @@ function moveBall(label: string, to: Point): void {
   const on = onBed(table, to)
   if (on.kind === 'bed') moved.value = { ...moved.value, [label]: on.place }
 }
-const pace = ref(1.2)
-const height = ref(10)
+const pace = ref(3)
+const height = ref(0)
+const side = ref(0)
+const sideAllowed = computed(() => data.value?.drill.drill.sideAllowed ?? false)
+const { usual, problem: usualProblem } = useUsualStroke(
+  written,
+  tableId,
+  sideAllowed,
+  ({ stroke: found }) => {
+    pace.value = Math.round(10 * metresPerSecondToPace(found.paceMetresPerSecond)) / 10
+    height.value = Math.round(2 * found.tipHeightMillimetres) / 2
+    side.value = found.tipSideMillimetres
+  },
+)
 const stroke = computed<SimulateRequest | undefined>(() => {
   const pot = shot.value?.pot
   const object = shot.value?.balls.find((ball) => ball.role === 'OBJECT')
@@ -96,8 +111,8 @@ const stroke = computed<SimulateRequest | undefined>(() => {
     stroke: {
       paceMetresPerSecond: paceToMetresPerSecond(pace.value),
       tipHeightMillimetres: height.value,
-      tipSideMillimetres: 0,
-      elevationDegrees: 0,
+      tipSideMillimetres: side.value,
+      elevationDegrees: USUAL_ELEVATION_DEGREES,
     },
     pot: { ball: object.label, pocket: pot.pocket },
   }
@@ -234,7 +249,8 @@ async function record(): Promise<void> {
             v-if="shot.pot"
             v-model:pace="pace"
             v-model:height="height"
-            :problem="pathProblem"
+            :problem="pathProblem || usualProblem"
+            :usual="usual"
             :aim-milliradians="path?.aim?.halfWidthMilliradians"
           />
         </aside>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import Slider from 'primevue/slider'
 import { useI18n } from 'vue-i18n'
+import type { Recipe } from '@/api/types'
 import { useUnits } from '@/shared/units'
 import { paceToMetresPerSecond } from './pace'
 
 /** Pace and tip height of a stroke to try. */
-defineProps<{ problem: string; seconds?: number; aimMilliradians?: number }>()
+defineProps<{ problem: string; aimMilliradians?: number; usual?: Recipe }>()
 const pace = defineModel<number>('pace', { required: true })
 const height = defineModel<number>('height', { required: true })
 const { t } = useI18n()
@@ -31,6 +32,16 @@ const HIGHEST_MILLIMETRES = 13
       :step="0.5"
       aria-labelledby="height-label"
     />
+    <p v-if="usual" class="small">
+      {{
+        t('drills.usual', {
+          way: t(`drills.way.${usual.way}`),
+          cushions: t('drills.byCushions', usual.cushions.length),
+          share: figure(100 * usual.success.probability, 0),
+          fault: t(`drills.fault.${usual.firstFault}`),
+        })
+      }}
+    </p>
     <p v-if="problem" role="alert" class="problem small">{{ problem }}</p>
     <p v-else class="small quiet">
       {{ t('drills.pathWords') }}

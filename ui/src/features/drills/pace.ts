@@ -7,3 +7,13 @@ export function paceToMetresPerSecond(pace: number): number {
   const to = METRES_PER_SECOND[below] ?? from
   return from + (pace - below) * (to - from)
 }
+
+/** The pace whose launch speed this is; the scale's ends outside it. */
+export function metresPerSecondToPace(speed: number): number {
+  const above = METRES_PER_SECOND.findIndex((step) => step >= speed)
+  if (above === 0) return 1
+  if (above < 0) return METRES_PER_SECOND.length
+  const from = METRES_PER_SECOND[above - 1] ?? 0
+  const to = METRES_PER_SECOND[above] ?? from
+  return above + (speed - from) / (to - from)
+}

@@ -47,6 +47,16 @@ const LOUPE_ROOM = 2.6
 const SMALLEST_LOUPE_MILLIMETRES = 420
 const PEEK_MILLIMETRES = 320
 const table = computed(() => detail.value?.table)
+const shownShot = computed(() => editing.value?.body.shot ?? recording.shotIndex.value)
+/** The shot that the attempt in hand was: in a pattern the drawing is already at the next one. */
+const shotInHand = computed(() => inHand.value && recording.shots.value[inHand.value.body.shot])
+/** Landings of the shot that is drawn: in a pattern each shot has its own. */
+const hereOfShot = computed(() => here.value.filter(({ body }) => body.shot === shownShot.value))
+const stationName = computed(() => {
+  const name = stationView.value?.name ?? ''
+  const of = recording.shots.value.length
+  return of > 1 ? t('recording.shotOf', { name, n: shownShot.value + 1, of }) : name
+})
 const closeUp = computed(() => {
   const centre = shot.value?.target
   const side = Math.max(SMALLEST_LOUPE_MILLIMETRES, LOUPE_ROOM * (shot.value?.zone?.radiusMillimetres ?? 0))
@@ -197,7 +207,7 @@ function markState(id: string): 'chosen' | 'latest' | 'plain' {
         <RunHeader
           class="header"
           :title="detail.drill.drill.title"
-          :station-name="stationView.name"
+          :station-name="stationName"
           :station="recording.station.value"
           :stations="detail.drill.stations.length"
           :mirrored="recording.mirrored.value"
@@ -219,7 +229,7 @@ function markState(id: string): 'chosen' | 'latest' | 'plain' {
             @pointercancel="onTable.cancel"
           >
             <ShotMarks :shot="shot" />
-            <template v-for="attempt in here" :key="attempt.id">
+            <template v-for="attempt in hereOfShot" :key="attempt.id">
               <LandingMark
                 v-if="attempt.body.landing"
                 :place="attempt.body.landing"
@@ -244,7 +254,12 @@ function markState(id: string): 'chosen' | 'latest' | 'plain' {
           </div>
         </div>
         <aside class="margin">
-          <ReadOut :attempt="inHand" :shot="shot" :undone="recording.undone.value" class="read" />
+          <ReadOut
+            :attempt="inHand"
+            :shot="shotInHand ?? shot"
+            :undone="recording.undone.value"
+            class="read"
+          />
           <p v-if="hint" class="hint" role="alert">{{ hint }}</p>
           <p class="reading small figures quiet">{{ reading }}</p>
           <figure class="loupe">
@@ -261,7 +276,7 @@ function markState(id: string): 'chosen' | 'latest' | 'plain' {
               @pointercancel="onLoupe.cancel"
             >
               <ShotMarks :shot="shot" />
-              <template v-for="attempt in here" :key="attempt.id">
+              <template v-for="attempt in hereOfShot" :key="attempt.id">
                 <LandingMark
                   v-if="attempt.body.landing"
                   :place="attempt.body.landing"

@@ -48,15 +48,21 @@ export function useRecording(sessionId: string) {
   const unsettled = new Map<string, ReturnType<typeof setTimeout>>()
 
   const stationView = computed(() => detail.value?.drill.stations[station.value])
-  const shot = computed(() => {
+  const shots = computed(() => {
     const view = stationView.value
-    return view && (mirrored.value ? view.mirror : view.original)[0]
+    return view ? (mirrored.value ? view.mirror : view.original) : []
   })
   const here = computed(() =>
     attempts.value.filter(({ body }) => body.station === station.value && body.mirrored === mirrored.value),
   )
   const latest = computed(() => here.value[here.value.length - 1])
   const editing = computed(() => attempts.value.find(({ id }) => id === editingId.value))
+  /** Which shot of a pattern comes next; a miss sets everything up again. */
+  const shotIndex = computed(() => {
+    const last = latest.value
+    return last && wentOn(last) ? (last.body.shot + 1) % Math.max(1, shots.value.length) : 0
+  })
+  const shot = computed(() => shots.value[editing.value?.body.shot ?? shotIndex.value])
   /** The attempt that nudges and the read-out speak of. */
   const inHand = computed(() => editing.value ?? latest.value)
   const standing = computed(() =>
@@ -153,8 +159,8 @@ export function useRecording(sessionId: string) {
       deleted: false,
       station: station.value,
       mirrored: mirrored.value,
-      tryId: crypto.randomUUID(),
-      shot: 0,
+      tryId: (shotIndex.value > 0 && latest.value?.body.tryId) || crypto.randomUUID(),
+      shot: shotIndex.value,
       sequence: nextSequence(),
       deviceId: deviceId(),
       outcome: (foul.value || inOff.value) && !outcomeChosen.value ? unsaid() : outcome.value,
@@ -264,6 +270,8 @@ export function useRecording(sessionId: string) {
     attempts,
     here,
     shot,
+    shots,
+    shotIndex,
     stationView,
     station,
     mirrored,
@@ -288,6 +296,21 @@ export function useRecording(sessionId: string) {
     choose,
     goTo,
   }
+}
+
+const POTTED: Outcome[] = [
+  'POTTED_CLEAN',
+  'OFF_THICK_JAW',
+  'OFF_THIN_JAW',
+  'OFF_LEFT_JAW',
+  'OFF_RIGHT_JAW',
+  'CONTACT_AS_ASKED',
+]
+
+/** Whether a pattern goes on after this shot: as the judge says, or as it looks until the judge has been heard. */
+function wentOn({ body, judged }: LocalAttempt): boolean {
+  if (judged) return judged.result !== 'FAILURE'
+  return POTTED.includes(body.outcome) && !body.foul && !body.inOff
 }
 
 function isFresh(playedAt: string): boolean {

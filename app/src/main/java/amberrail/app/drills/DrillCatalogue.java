@@ -3,6 +3,14 @@ package amberrail.app.drills;
 import amberrail.app.web.Missing;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.ShotLayout;
+import amberrail.core.geometry.Direction;
+import amberrail.core.grading.ShotTasks;
+import amberrail.core.recipe.PreferredRecipe;
+import amberrail.core.recipe.Recipe;
+import amberrail.core.recipe.RecipeSolver;
+import amberrail.core.recipe.ShotTask;
+import amberrail.core.simulation.ShotTable;
+import amberrail.core.simulation.TablePhysics;
 import amberrail.core.table.TablePlan;
 import amberrail.core.table.TablePresets;
 import amberrail.core.table.TableSpec;
@@ -14,6 +22,7 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.OptionalDouble;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Service;
@@ -32,6 +41,9 @@ public class DrillCatalogue {
         drills = readAll();
     }
 
+    private final Cache<LayoutKey, OptionalDouble> arrivals =
+            Caffeine.newBuilder().maximumSize(REMEMBERED_LAYOUTS).build();
+
     /** Which shot, on which numbers. */
     private record LayoutKey(String drillId, int version, int station, int shot, boolean mirrored, TableSpec table) {}
 
@@ -47,8 +59,25 @@ public class DrillCatalogue {
                 .orElseThrow(() -> new Missing("drill"));
     }
 
-    /** One shot of a drill as it lies on this table. */
+    /**
+     * One shot of a drill as it lies on this table, with the line of arrival of its usual recipe (answers.md, "Target and arrival"). The
+     * recipe is found once for each shot and table and takes a tenth of a second.
+     */
     public ShotLayout layout(Drill drill, int station, int shot, boolean mirrored, TableSpec table) {
+        ShotLayout drawn = drawn(drill, station, shot, mirrored, table);
+        if (drawn.zone().isEmpty()) {
+            return drawn;
+        }
+        OptionalDouble original = arrivals.get(
+                new LayoutKey(drill.id(), drill.version(), station, shot, false, table),
+                key -> arrivalDegrees(drill, drawn(drill, station, shot, false, table), table));
+        return original.isEmpty()
+                ? drawn
+                : drawn.arriving(Direction.ofDegrees(mirrored ? -original.getAsDouble() : original.getAsDouble()));
+    }
+
+    /** The same without asking for a recipe: for thumbnails, whose line of arrival is not drawn. */
+    ShotLayout drawn(Drill drill, int station, int shot, boolean mirrored, TableSpec table) {
         LayoutKey key = new LayoutKey(drill.id(), drill.version(), station, shot, mirrored, table);
         return layouts.get(
                 key,
@@ -58,6 +87,14 @@ public class DrillCatalogue {
                         table.balls(),
                         mirrored,
                         zoneScale(drill, table)));
+    }
+
+    private static OptionalDouble arrivalDegrees(Drill drill, ShotLayout layout, TableSpec table) {
+        ShotTask task = ShotTasks.of(
+                layout, ShotTable.of(TablePlan.of(table)), TablePhysics.usual(table.kind()), drill.sideAllowed());
+        return PreferredRecipe.of(RecipeSolver.solve(task)).stream()
+                .mapToDouble(Recipe::arrivalDegrees)
+                .findFirst();
     }
 
     private static double zoneScale(Drill drill, TableSpec table) {

@@ -31,7 +31,7 @@ record LibraryView(List<LibraryEntry> drills, List<HomeTable> tables) {
     private static LibraryEntry entry(DrillCatalogue catalogue, Drill drill, TreeMap<String, HomeTable> tables) {
         TableSpec home = TablePresets.byId(drill.tables().get(0));
         tables.computeIfAbsent(home.id(), id -> new HomeTable(id, TableDrawing.of(home)));
-        ShotView first = ShotView.of(catalogue.layout(drill, 0, 0, false, home), home);
+        ShotView first = ShotView.of(catalogue.drawn(drill, 0, 0, false, home), home);
         return new LibraryEntry(DrillView.of(drill), home.id(), first);
     }
 }

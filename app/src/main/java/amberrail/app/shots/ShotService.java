@@ -24,6 +24,7 @@ import amberrail.core.simulation.ShotSimulator;
 import amberrail.core.simulation.StrokeNoise;
 import amberrail.core.simulation.SuccessSimulation;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Predicate;
 import org.springframework.stereotype.Service;
@@ -114,7 +115,7 @@ class ShotService {
                 .orElseThrow(() -> new InvalidInputException(
                         ProblemCode.NO_STRAIGHT_POT,
                         "stroke",
-                        request.stroke().paceMetresPerSecond() + " m/s",
+                        String.format(Locale.ROOT, "%.2f m/s", request.stroke().paceMetresPerSecond()),
                         "must be able to pot ball " + pot.ball() + "; too soft, or something is in the way"));
     }
 }

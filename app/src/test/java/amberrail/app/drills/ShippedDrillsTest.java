@@ -1,6 +1,7 @@
 package amberrail.app.drills;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import amberrail.app.testing.AppTest;
 import amberrail.core.drill.Drill;
@@ -23,6 +24,18 @@ class ShippedDrillsTest extends AppTest {
                     .leftOf(layout.arrival());
             assertThat(Math.abs(aside)).as("mm beside the target").isLessThan(20);
         }
+    }
+
+    @Test
+    void theLineOfArrivalIsThatOfTheUsualRecipe() {
+        // Off the foot rail and the right long rail into the ring: the cue ball gets there on its way back to the head.
+        Drill drill = catalogue.byId("two-walls");
+        ShotLayout original = catalogue.layout(drill, 0, 0, false, TablePresets.POOL_9FT);
+        ShotLayout mirror = catalogue.layout(drill, 0, 0, true, TablePresets.POOL_9FT);
+        assertThat(original.arrival().x()).isNegative();
+        assertThat(original.arrival().y()).isPositive();
+        assertThat(mirror.arrival().x()).isCloseTo(original.arrival().x(), within(1e-12));
+        assertThat(mirror.arrival().y()).isCloseTo(-original.arrival().y(), within(1e-12));
     }
 
     @Test

@@ -115,6 +115,11 @@ public record ShotLayout(
                 .orElse(new Direction(1, 0));
     }
 
+    /** The same set-up with another line of arrival: the usual recipe's, once that is known. */
+    public ShotLayout arriving(Direction newArrival) {
+        return new ShotLayout(balls, pocket, potLine, zone, conditions, newArrival, mirrored);
+    }
+
     /** Index of the cue ball in {@link #balls}. */
     public int cueIndex() {
         return balls.indexOf(cueBall());

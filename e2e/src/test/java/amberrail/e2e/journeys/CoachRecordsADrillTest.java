@@ -136,4 +136,37 @@ class CoachRecordsADrillTest extends Journey {
                 .matcher(table.readOut().innerText());
         return words.find() ? words.group() : "";
     }
+
+    @Test
+    void aPatternGoesOnFromShotToShotAndAMissSetsItUpAgain() {
+        Page page = signedIn("iris", 1280, 800);
+        RecordingPage table = RecordingPage.start(page, "Odo Brandt", "two-in-order");
+        assertThat(page.getByText("shot 1 of 2")).isVisible();
+        // In the zone for the second ball: half way along the right half, a little below the middle.
+        table.tap(4.6 * 317.5, 1.9 * 317.5);
+        assertThat(page.getByText("shot 2 of 2")).isVisible();
+        assertThat(table.marks()).hasCount(0);
+        table.key("Missed, too thin").click();
+        table.tap(1500, 400);
+        assertThat(page.getByText("shot 1 of 2")).isVisible();
+        assertThat(table.readOut()).containsText("Not made");
+        table.tap(4.6 * 317.5, 1.9 * 317.5);
+        assertThat(page.getByText("shot 2 of 2")).isVisible();
+        table.tap(1500, 400);
+        assertThat(page.getByTestId("run")).containsText("Rule met");
+        assertThat(table.sync()).hasText("all saved");
+    }
+
+    @Test
+    void aSafetyHasKeysForTheContactAndNoneForAPot() {
+        Page page = signedIn("iris", 1280, 800);
+        RecordingPage table = RecordingPage.start(page, "Odo Brandt", "leave-it-long");
+        assertThat(table.key("Hit as asked").first()).isVisible();
+        table.tap(300, 600);
+        assertThat(table.readOut()).containsText("Made it");
+        table.key("Wrong ball").first().click();
+        table.tap(300, 600);
+        assertThat(table.readOut()).containsText("the right ball was not hit");
+        assertThat(table.sync()).hasText("all saved");
+    }
 }

@@ -23,9 +23,14 @@ public final class RecordingPage {
 
     /** Starts the shipped drill for a student, as a coach does it. */
     public static RecordingPage start(Page page, String student) {
+        return start(page, student, "roll-on-to-the-ring");
+    }
+
+    /** Starts any drill of the library by its id. */
+    public static RecordingPage start(Page page, String student, String drillId) {
         page.navigate("/drills");
-        page.getByText("Roll on to the ring").click();
-        page.waitForURL("**/drills/roll-on-to-the-ring");
+        page.locator("a[href='/drills/" + drillId + "']").click();
+        page.waitForURL("**/drills/" + drillId);
         page.waitForLoadState(LoadState.NETWORKIDLE);
         page.getByRole(AriaRole.COMBOBOX).first().click();
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(student))
