@@ -26,6 +26,8 @@ final class DrillJson {
             .addModule(new Jdk8Module())
             .defaultPropertyInclusion(
                     JsonInclude.Value.construct(JsonInclude.Include.NON_EMPTY, JsonInclude.Include.NON_EMPTY))
+            // What a record works out of itself is no part of the file.
+            .disable(MapperFeature.AUTO_DETECT_IS_GETTERS)
             .enable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
             .addMixIn(Position.class, PositionKinds.class)
             .addMixIn(ZonePlan.class, ZoneKinds.class)

@@ -24,8 +24,4 @@ public record Station(String name, List<Shot> shots, AdvancingRule rule, Optiona
         Objects.requireNonNull(rule);
         stepBack = stepBack == null ? Optional.empty() : stepBack;
     }
-
-    public boolean isPattern() {
-        return shots.size() > 1;
-    }
 }
