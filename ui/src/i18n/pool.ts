@@ -286,6 +286,7 @@ export const pool = {
   },
   review: {
     title: 'Review',
+    shot: 'shot {n}',
     choose: 'Sessions of {name}',
     noSession: 'No session to review yet. Record a drill first.',
     empty: 'Nothing recorded at this station yet.',

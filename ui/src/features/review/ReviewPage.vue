@@ -28,7 +28,13 @@ const SMALLEST_CLOSE_UP_MILLIMETRES = 400
 const { data, busy, problem, reload } = useLoad(() => {
   const station = route.query.station
   const query =
-    typeof station === 'string' ? { station: Number(station), mirrored: route.query.mirrored === 'true' } : {}
+    typeof station === 'string'
+      ? {
+          station: Number(station),
+          mirrored: route.query.mirrored === 'true',
+          shot: Number(route.query.shot ?? 0),
+        }
+      : {}
   return answer(
     api.GET('/api/v1/sessions/{sessionId}/review', {
       params: { path: { sessionId: props.sessionId }, query },
@@ -80,8 +86,10 @@ function isMiss({ attempt }: Attempt): boolean {
   return attempt.outcome.startsWith('MISSED') || attempt.outcome === 'OTHER'
 }
 
-async function pick(station: number, mirrored: boolean): Promise<void> {
-  await router.replace({ query: { station: String(station), mirrored: String(mirrored) } })
+async function pick(station: number, mirrored: boolean, shot: number): Promise<void> {
+  await router.replace({
+    query: { station: String(station), mirrored: String(mirrored), shot: String(shot) },
+  })
   await reload()
 }
 
@@ -116,12 +124,17 @@ const RESULT_WORDS = { SUCCESS: 'review.yes', FAILURE: 'review.no', NOT_JUDGED: 
           <nav v-if="data.groups.length" class="groups no-print" :aria-label="t('drills.station')">
             <button
               v-for="group in data.groups"
-              :key="`${group.station}${group.mirrored}`"
+              :key="`${group.station}${group.mirrored}${group.shot}`"
               type="button"
-              :aria-pressed="group.station === data.station && group.mirrored === data.mirrored"
-              @click="pick(group.station, group.mirrored)"
+              :aria-pressed="
+                group.station === data.station &&
+                group.mirrored === data.mirrored &&
+                group.shot === data.shotIndex
+              "
+              @click="pick(group.station, group.mirrored, group.shot)"
             >
               {{ group.station + 1 }} · {{ t(group.mirrored ? 'recording.mirror' : 'recording.original') }}
+              <template v-if="group.shots > 1"> · {{ t('review.shot', { n: group.shot + 1 }) }}</template>
               <span class="quiet figures">{{ group.attempts }}</span>
             </button>
           </nav>

@@ -25,7 +25,8 @@ class ReviewController {
             @AuthenticationPrincipal SignedIn who,
             @PathVariable UUID sessionId,
             @RequestParam Optional<Integer> station,
-            @RequestParam(defaultValue = "false") boolean mirrored) {
-        return reviews.review(who, sessionId, station, mirrored);
+            @RequestParam(defaultValue = "false") boolean mirrored,
+            @RequestParam(defaultValue = "0") int shot) {
+        return reviews.review(who, sessionId, station, mirrored, shot);
     }
 }

@@ -19,6 +19,8 @@ import amberrail.core.drill.Drill;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.drill.TryResult;
 import amberrail.core.geometry.Point;
+import amberrail.core.problem.InvalidInputException;
+import amberrail.core.problem.ProblemCode;
 import amberrail.core.statistics.Dispersion;
 import amberrail.core.statistics.PottingResult;
 import amberrail.core.statistics.Proportion;
@@ -48,17 +50,17 @@ class ReviewService {
     }
 
     /** Without a station: the group with the most attempts. */
-    ReviewView review(SignedIn who, UUID sessionId, Optional<Integer> station, boolean mirrored) {
+    ReviewView review(SignedIn who, UUID sessionId, Optional<Integer> station, boolean mirrored, int shot) {
         PracticeSession session = sessions.find(who, sessionId);
         Drill drill = drills.byId(session.drillId());
         List<RecordedAttempt> all = attempts.ofSession(session);
         List<ReviewView.GroupView> groups = groups(drill, all);
-        ReviewView.GroupView chosen = station.map(index ->
-                        new ReviewView.GroupView(index, drill.station(index).name(), mirrored, 0))
-                .orElseGet(() -> largest(groups, drill));
-        ShotLayout layout = drills.layout(drill, chosen.station(), 0, chosen.mirrored(), session.table());
+        ReviewView.GroupView chosen =
+                station.map(index -> group(drill, index, mirrored, shot, 0)).orElseGet(() -> largest(groups, drill));
+        ShotLayout layout = drills.layout(drill, chosen.station(), chosen.shot(), chosen.mirrored(), session.table());
         List<RecordedAttempt> shown = all.stream()
                 .filter(a -> a.body().station() == chosen.station() && a.body().mirrored() == chosen.mirrored())
+                .filter(a -> a.body().shot() == chosen.shot())
                 .toList();
         SessionView heading =
                 SessionView.of(session, people.person(session.studentId()).name(), drill.title());
@@ -69,7 +71,7 @@ class ReviewService {
                 groups,
                 chosen,
                 layout,
-                (chosen.mirrored() ? onTable.mirror() : onTable.original()).get(0),
+                (chosen.mirrored() ? onTable.mirror() : onTable.original()).get(chosen.shot()),
                 shown);
     }
 
@@ -96,6 +98,8 @@ class ReviewService {
                 chosen.station(),
                 chosen.stationName(),
                 chosen.mirrored(),
+                chosen.shot(),
+                chosen.shots(),
                 shot,
                 shown.stream().map(AttemptView::of).toList(),
                 outcomes(shown),
@@ -125,11 +129,11 @@ class ReviewService {
         List<ReviewView.GroupView> groups = new ArrayList<>();
         for (int station = 0; station < drill.stations().size(); station++) {
             for (boolean mirrored : new boolean[] {false, true}) {
-                int wanted = station;
-                int n = count(all, a -> a.body().station() == wanted && a.body().mirrored() == mirrored);
-                if (n > 0) {
-                    groups.add(new ReviewView.GroupView(
-                            station, drill.station(station).name(), mirrored, n));
+                for (int shot = 0; shot < drill.station(station).shots().size(); shot++) {
+                    int n = attempts(all, station, mirrored, shot);
+                    if (n > 0) {
+                        groups.add(group(drill, station, mirrored, shot, n));
+                    }
                 }
             }
         }
@@ -139,7 +143,24 @@ class ReviewService {
     private static ReviewView.GroupView largest(List<ReviewView.GroupView> groups, Drill drill) {
         return groups.stream()
                 .reduce((a, b) -> b.attempts() > a.attempts() ? b : a)
-                .orElseGet(() -> new ReviewView.GroupView(0, drill.station(0).name(), false, 0));
+                .orElseGet(() -> group(drill, 0, false, 0, 0));
+    }
+
+    /** {@code UNKNOWN_ID} for a station or shot that the drill does not have. */
+    private static ReviewView.GroupView group(Drill drill, int station, boolean mirrored, int shot, int attempts) {
+        int shots = drill.station(station).shots().size();
+        if (shot < 0 || shot >= shots) {
+            throw new InvalidInputException(ProblemCode.UNKNOWN_ID, "shot", shot, "must be from 0 to " + (shots - 1));
+        }
+        return new ReviewView.GroupView(station, drill.station(station).name(), mirrored, shot, shots, attempts);
+    }
+
+    private static int attempts(List<RecordedAttempt> all, int station, boolean mirrored, int shot) {
+        return count(
+                all,
+                a -> a.body().station() == station
+                        && a.body().mirrored() == mirrored
+                        && a.body().shot() == shot);
     }
 
     private static <T> int count(List<T> items, Predicate<T> test) {

@@ -12,9 +12,10 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * The review of one session at one station and side.
+ * The review of one session at one station, side and shot.
  *
- * @param groups      every station and side that has attempts, and how many
+ * @param groups      every station, side and shot that has attempts, and how many
+ * @param shotIndex   which of the station's shots, from 0
  * @param outcomes    attempts by outcome
  * @param inZone      landings of made pots inside the zone, in-offs counted as outside; left out where no zone is asked
  * @param successes   whole successes as the judge saw them
@@ -26,6 +27,8 @@ record ReviewView(
         int station,
         String stationName,
         boolean mirrored,
+        int shotIndex,
+        int shots,
         ShotView shot,
         List<AttemptView> attempts,
         Map<PotOutcome, Integer> outcomes,
@@ -38,6 +41,6 @@ record ReviewView(
         ShareView successes,
         DispersionView dispersion) {
 
-    /** A station and side that can be looked at. */
-    record GroupView(int station, String stationName, boolean mirrored, int attempts) {}
+    /** A station, side and shot that can be looked at; {@code shots} is more than 1 in a pattern. */
+    record GroupView(int station, String stationName, boolean mirrored, int shot, int shots, int attempts) {}
 }

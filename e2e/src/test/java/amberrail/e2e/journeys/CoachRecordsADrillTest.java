@@ -155,6 +155,9 @@ class CoachRecordsADrillTest extends Journey {
         table.tap(1500, 400);
         assertThat(page.getByTestId("run")).containsText("Rule met");
         assertThat(table.sync()).hasText("all saved");
+        page.navigate("/review/" + table.sessionId() + "?station=0&mirrored=false&shot=1");
+        page.getByTestId("figures").waitFor();
+        assertThat(page.getByTestId("figures")).containsText("1 of 2");
     }
 
     @Test
