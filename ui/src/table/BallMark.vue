@@ -3,7 +3,11 @@ import { computed } from 'vue'
 import type { Ball } from '@/api/types'
 import { useFrame } from './tableFrame'
 
-const props = defineProps<{ ball: Ball }>()
+const props = defineProps<{
+  ball: Ball
+  /** With its label: where the order of the balls matters. */
+  numbered?: boolean
+}>()
 const frame = useFrame()
 const at = computed(() => frame.value.tableToSvg(props.ball.at.place))
 const radius = computed(() => props.ball.diameterMillimetres / 2)
@@ -26,6 +30,26 @@ const fill = computed(
       stroke-opacity="0.55"
       stroke-width="2.5"
     />
+    <text
+      v-if="numbered && ball.role !== 'CUE' && ball.label.length <= 2"
+      :x="at.x"
+      :y="at.y"
+      :font-size="radius * 1.25"
+      class="number"
+      aria-hidden="true"
+    >
+      {{ ball.label }}
+    </text>
     <circle v-if="ball.role === 'CUE'" :cx="at.x" :cy="at.y" :r="radius * 0.26" fill="var(--amber)" />
   </g>
 </template>
+
+<style scoped>
+.number {
+  fill: #fffdf4;
+  font-weight: 700;
+  text-anchor: middle;
+  dominant-baseline: central;
+  pointer-events: none;
+}
+</style>

@@ -27,6 +27,8 @@ const ghost = computed(() => props.shot.pot && frame.value.tableToSvg(props.shot
 const pathEnd = computed(() => props.shot.pot && frame.value.tableToSvg(props.shot.pot.objectPathEnd))
 const target = computed(() => frame.value.tableToSvg(props.shot.target))
 const turn = computed(() => frame.value.svgDegrees(props.shot.arrivalDegrees))
+/** Balls to be played or touched one after the other are told apart by their labels. */
+const numbered = computed(() => props.shot.balls.filter((ball) => ball.role !== 'CUE').length > 1)
 const reach = TICK_EVERY_MILLIMETRES * TICKS
 const ticks = [-3, -2, -1, 1, 2].map((n) => n * TICK_EVERY_MILLIMETRES)
 </script>
@@ -57,7 +59,7 @@ const ticks = [-3, -2, -1, 1, 2].map((n) => n * TICK_EVERY_MILLIMETRES)
       :r="cue.diameterMillimetres / 2"
       class="ghost"
     />
-    <BallMark v-for="ball in shot.balls" :key="ball.label" :ball="ball" />
+    <BallMark v-for="ball in shot.balls" :key="ball.label" :ball="ball" :numbered="numbered" />
   </g>
 </template>
 
