@@ -19,18 +19,15 @@ final class ImageCanvas implements Canvas {
     private final double top;
     private final double pixelsPerMillimetre;
 
-    /** The rectangle of the drawing that is shown, {@code widthPixels} wide. */
-    ImageCanvas(
-            double leftMillimetres,
-            double bottomMillimetres,
-            double widthMillimetres,
-            double heightMillimetres,
-            int widthPixels) {
-        left = leftMillimetres;
-        top = bottomMillimetres + heightMillimetres;
-        pixelsPerMillimetre = widthPixels / widthMillimetres;
+    /** The frame's part of the drawing, {@code widthPixels} wide. */
+    ImageCanvas(SetUpDrawing.Frame frame, int widthPixels) {
+        left = frame.leftMillimetres();
+        top = frame.bottomMillimetres() + frame.heightMillimetres();
+        pixelsPerMillimetre = widthPixels / frame.widthMillimetres();
         image = new BufferedImage(
-                widthPixels, (int) Math.round(heightMillimetres * pixelsPerMillimetre), BufferedImage.TYPE_INT_RGB);
+                widthPixels,
+                (int) Math.round(frame.heightMillimetres() * pixelsPerMillimetre),
+                BufferedImage.TYPE_INT_RGB);
         graphics = image.createGraphics();
         graphics.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
         graphics.setRenderingHint(RenderingHints.KEY_TEXT_ANTIALIASING, RenderingHints.VALUE_TEXT_ANTIALIAS_ON);

@@ -97,12 +97,7 @@ class PaperController {
             @RequestParam(defaultValue = "false") boolean mirrored)
             throws IOException {
         Sheet sheet = sheet(id, tableId, station, shot, mirrored);
-        double margin = margin(sheet);
-        SvgCanvas canvas = new SvgCanvas(
-                -margin,
-                -margin,
-                sheet.table().lengthMillimetres() + 2 * margin,
-                sheet.table().widthMillimetres() + 2 * margin);
+        SvgCanvas canvas = new SvgCanvas(SetUpDrawing.frame(sheet.table()));
         SetUpDrawing.draw(canvas, sheet.table(), sheet.shot());
         byte[] text = canvas.file(sheet.drill().drill().title()).getBytes(java.nio.charset.StandardCharsets.UTF_8);
         return file(text, MediaType.parseMediaType("image/svg+xml"), id + ".svg");
@@ -117,13 +112,7 @@ class PaperController {
             @RequestParam(defaultValue = "false") boolean mirrored)
             throws IOException {
         Sheet sheet = sheet(id, tableId, station, shot, mirrored);
-        double margin = margin(sheet);
-        ImageCanvas canvas = new ImageCanvas(
-                -margin,
-                -margin,
-                sheet.table().lengthMillimetres() + 2 * margin,
-                sheet.table().widthMillimetres() + 2 * margin,
-                PICTURE_WIDTH_PIXELS);
+        ImageCanvas canvas = new ImageCanvas(SetUpDrawing.frame(sheet.table()), PICTURE_WIDTH_PIXELS);
         SetUpDrawing.draw(canvas, sheet.table(), sheet.shot());
         return file(png(canvas.image()), MediaType.IMAGE_PNG, id + ".png");
     }
@@ -143,10 +132,6 @@ class PaperController {
                 (mirrored ? view.mirror() : view.original()).get(shot),
                 TableDrawing.of(table.spec()),
                 table.name());
-    }
-
-    private static double margin(Sheet sheet) {
-        return sheet.table().cushionDepthMillimetres() + SetUpDrawing.WOOD_MILLIMETRES;
     }
 
     private static byte[] png(BufferedImage image) throws IOException {

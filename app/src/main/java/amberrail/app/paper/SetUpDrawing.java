@@ -21,6 +21,16 @@ final class SetUpDrawing {
 
     private SetUpDrawing() {}
 
+    /** The rectangle of the drawing that is shown, by its lower left corner (mm). */
+    record Frame(double leftMillimetres, double bottomMillimetres, double widthMillimetres, double heightMillimetres) {}
+
+    /** The whole table, wood included. */
+    static Frame frame(TableDrawing table) {
+        double margin = table.cushionDepthMillimetres() + WOOD_MILLIMETRES;
+        return new Frame(
+                -margin, -margin, table.lengthMillimetres() + 2 * margin, table.widthMillimetres() + 2 * margin);
+    }
+
     static void draw(Canvas canvas, TableDrawing table, ShotView shot) throws IOException {
         table(canvas, table);
         for (DemandView demand : shot.demands()) {

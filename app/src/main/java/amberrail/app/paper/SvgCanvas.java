@@ -13,12 +13,11 @@ final class SvgCanvas implements Canvas {
     private final double width;
     private final double height;
 
-    /** The rectangle of the drawing that is shown. */
-    SvgCanvas(double leftMillimetres, double bottomMillimetres, double widthMillimetres, double heightMillimetres) {
-        left = leftMillimetres;
-        top = bottomMillimetres + heightMillimetres;
-        width = widthMillimetres;
-        height = heightMillimetres;
+    SvgCanvas(SetUpDrawing.Frame frame) {
+        left = frame.leftMillimetres();
+        top = frame.bottomMillimetres() + frame.heightMillimetres();
+        width = frame.widthMillimetres();
+        height = frame.heightMillimetres();
     }
 
     /** The whole file; {@code title} is what screen readers say. */

@@ -4,6 +4,7 @@ import amberrail.core.problem.Require;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
+import java.util.function.ToIntFunction;
 
 /**
  * When a student may step up. Tries that were not judged fill no place (answers.md, "The judge").
@@ -53,22 +54,7 @@ public sealed interface AdvancingRule {
 
         @Override
         public RuleProgress progress(List<TryScore> tries) {
-            int place = 0;
-            int made = 0;
-            boolean passed = false;
-            for (TryScore one : tries) {
-                if (one.result() == TryResult.NOT_JUDGED) {
-                    continue;
-                }
-                if (place == outOf) {
-                    place = 0;
-                    made = 0;
-                }
-                place++;
-                made += one.result() == TryResult.SUCCESS ? 1 : 0;
-                passed = passed || made >= successes;
-            }
-            return new RuleProgress(Math.min(made, successes), successes, passed, tries.size(), capTries);
+            return inBlocks(tries, outOf, successes, capTries, one -> one.result() == TryResult.SUCCESS ? 1 : 0);
         }
     }
 
@@ -124,22 +110,28 @@ public sealed interface AdvancingRule {
 
         @Override
         public RuleProgress progress(List<TryScore> tries) {
-            int place = 0;
-            int sum = 0;
-            boolean passed = false;
-            for (TryScore one : tries) {
-                if (one.result() == TryResult.NOT_JUDGED) {
-                    continue;
-                }
-                if (place == outOf) {
-                    place = 0;
-                    sum = 0;
-                }
-                place++;
-                sum += one.points();
-                passed = passed || sum >= points;
-            }
-            return new RuleProgress(Math.min(sum, points), points, passed, tries.size(), capTries);
+            return inBlocks(tries, outOf, points, capTries, TryScore::points);
         }
+    }
+
+    /** Blocks of {@code outOf} judged tries, each summed afresh; the sum that counts is the last block's. */
+    private static RuleProgress inBlocks(
+            List<TryScore> tries, int outOf, int needed, int capTries, ToIntFunction<TryScore> worth) {
+        int place = 0;
+        int sum = 0;
+        boolean passed = false;
+        for (TryScore one : tries) {
+            if (one.result() == TryResult.NOT_JUDGED) {
+                continue;
+            }
+            if (place == outOf) {
+                place = 0;
+                sum = 0;
+            }
+            place++;
+            sum += worth.applyAsInt(one);
+            passed = passed || sum >= needed;
+        }
+        return new RuleProgress(Math.min(sum, needed), needed, passed, tries.size(), capTries);
     }
 }
