@@ -9,6 +9,7 @@ export default defineConfigWithVueTs(
       'target/**',
       'node_modules/**',
       'src/api/schema.d.ts',
+      'src/features/bench/drillFormat.d.ts',
       'vite.config.ts',
       'scripts/**',
       'eslint.config.js',

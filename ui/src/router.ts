@@ -16,6 +16,11 @@ export const router = createRouter({
     { path: '/today', component: () => import('./features/today/TodayPage.vue') },
     { path: '/drills', component: () => import('./features/drills/DrillsPage.vue') },
     { path: '/drills/:id', component: () => import('./features/drills/DrillPage.vue'), props: true },
+    {
+      path: '/drills/:id/bench',
+      component: () => import('./features/bench/BenchPage.vue'),
+      props: true,
+    },
     { path: '/table', component: () => import('./features/recording/NobodyPage.vue') },
     {
       path: '/table/:sessionId',

@@ -1,14 +1,14 @@
 // Whether an element has been on the screen: what is not needed yet is not drawn.
-import { onBeforeUnmount, onMounted, ref, type ComponentPublicInstance, type Ref } from 'vue'
+import { onBeforeUnmount, onMounted, ref, type Ref } from 'vue'
 
 const AHEAD = '300px'
 
-export function useSeen(component: Readonly<Ref<ComponentPublicInstance | null>>): Ref<boolean> {
+export function useSeen(element: Readonly<Ref<HTMLElement | null>>): Ref<boolean> {
   const seen = ref(false)
   let observer: IntersectionObserver | undefined
 
   onMounted(() => {
-    const node = component.value?.$el as HTMLElement | undefined
+    const node = element.value
     if (!node) return
     observer = new IntersectionObserver(
       (entries) => {

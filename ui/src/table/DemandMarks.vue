@@ -18,12 +18,23 @@ function linePath(demand: Demand): string {
   <g>
     <template v-for="(demand, index) in demands" :key="index">
       <ZoneMark v-if="demand.zone" :zone="demand.zone" :kind="demand.kind === 'STAY_IN' ? 'area' : 'zone'" />
-      <path v-if="demand.line" :d="linePath(demand)" class="forbidden" />
+      <path
+        v-if="demand.line"
+        :d="linePath(demand)"
+        :class="demand.kind === 'CUSHION_POINT' ? 'goal' : 'forbidden'"
+      />
     </template>
   </g>
 </template>
 
 <style scoped>
+path {
+  fill: none;
+}
+.goal {
+  stroke: var(--amber-lit);
+  stroke-width: 18;
+}
 .forbidden {
   fill: none;
   stroke: var(--object-ball);

@@ -84,7 +84,20 @@ function clientToTable(client: SvgPoint): Point | undefined {
 }
 
 provide(CLIENT_TO_TABLE, clientToTable)
-defineExpose({ clientToTable, millimetresPerPixel, element: svg })
+
+/** The rectangle between two places, for the drawing. */
+function rectangle(one: Point, other: Point): { x: number; y: number; width: number; height: number } {
+  const a = frame.value.tableToSvg(one)
+  const b = frame.value.tableToSvg(other)
+  return {
+    x: Math.min(a.x, b.x),
+    y: Math.min(a.y, b.y),
+    width: Math.abs(a.x - b.x),
+    height: Math.abs(a.y - b.y),
+  }
+}
+
+defineExpose({ clientToTable, rectangle, millimetresPerPixel, element: svg })
 </script>
 
 <template>

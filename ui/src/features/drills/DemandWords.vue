@@ -5,7 +5,7 @@ import type { Demand, Shot } from '@/api/types'
 import { useUnits } from '@/shared/units'
 
 /** One demand as a sentence. */
-const props = defineProps<{ demand: Demand; shot: Shot }>()
+const props = defineProps<{ demand: Demand; shot: Shot; tag?: 'li' | 'span' }>()
 const { t } = useI18n()
 const { length, figure } = useUnits()
 
@@ -38,5 +38,5 @@ const sentence = computed(() =>
 </script>
 
 <template>
-  <li>{{ sentence }}</li>
+  <component :is="tag ?? 'li'">{{ sentence }}</component>
 </template>

@@ -17,6 +17,7 @@ import { onBed } from '@/table/onBed'
 import ShotMarks from '@/table/ShotMarks.vue'
 import ShotPathMarks from '@/table/ShotPathMarks.vue'
 import TableDiagram from '@/table/TableDiagram.vue'
+import DrillActions from './DrillActions.vue'
 import DemandWords from './DemandWords.vue'
 import { metresPerSecondToPace, paceToMetresPerSecond } from './pace'
 import PaperLinks from './PaperLinks.vue'
@@ -38,6 +39,7 @@ const signedIn = useSignedIn()
 const { tables, problem: tablesProblem } = useTables()
 const { data, busy, problem, reload, choose } = useDrillOnTable(toRef(props, 'id'))
 const tableId = computed(() => data.value?.table.id)
+const isCoach = computed(() => signedIn.me?.person.role === 'COACH')
 const students = useLoad(async () => {
   const me = signedIn.me
   if (!me) return []
@@ -164,11 +166,15 @@ async function record(): Promise<void> {
 
 <template>
   <main class="page">
+    <p v-if="problem" class="unfinished">
+      <RouterLink v-if="isCoach" :to="`/drills/${props.id}/bench`">{{ t('library.edit') }}</RouterLink>
+    </p>
     <PageState :busy="busy" :problem="problem || tablesProblem" :ready="data !== undefined" @retry="reload">
       <template v-if="data && shot && stationView">
         <header>
           <h1>{{ data.drill.drill.title }}</h1>
           <p class="quiet">{{ data.drill.drill.purpose }}</p>
+          <DrillActions :detail="data" @changed="reload" />
         </header>
         <div class="drawing">
           <TableDiagram :table="data.table.drawing" :label="t('drills.setUp')" interactive>

@@ -1,54 +1,70 @@
 <script setup lang="ts">
+import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
-import Select from 'primevue/select'
-import { computed, onMounted, reactive } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
+import { newDrill } from '@/features/bench/newDrill'
 import PageState from '@/shared/PageState.vue'
 import { useLoad } from '@/shared/useLoad'
+import { useSignedIn } from '@/shared/useSignedIn'
 import DrillCard from './DrillCard.vue'
-import { ANY, matches, NO_FILTER, type DrillFilter } from './drillFilter'
+import DrillImport from './DrillImport.vue'
+import { matches, NO_FILTER, type DrillFilter } from './drillFilter'
+import LibraryFilter from './LibraryFilter.vue'
+import { useShelf } from './useShelf'
 
 const { t } = useI18n()
+const router = useRouter()
+const signedIn = useSignedIn()
 const { data, busy, problem, reload } = useLoad(() => answer(api.GET('/api/v1/drills')))
 onMounted(reload)
+const shelf = useShelf(data, reload)
 
-const filter = reactive<DrillFilter>({ ...NO_FILTER })
+const filter = ref<DrillFilter>({ ...NO_FILTER })
 const entries = computed(() => data.value?.drills ?? [])
-const shown = computed(() => entries.value.filter((entry) => matches(entry.drill, filter)))
+const shown = computed(() => entries.value.filter((entry) => matches(entry, filter.value)))
 const drawings = computed(
   () => new Map((data.value?.tables ?? []).map((table) => [table.presetId, table.drawing])),
 )
-
-function options(values: string[], label: (value: string) => string) {
-  return [
-    { value: ANY, label: t('drills.any') },
-    ...[...new Set(values)].sort().map((value) => ({ value, label: label(value) })),
-  ]
-}
-const skills = computed(() =>
-  options(
-    entries.value.map((entry) => entry.drill.skill),
-    (skill) => t(`skill.${skill}`),
-  ),
-)
-const families = computed(() =>
-  options(
-    entries.value.map((entry) => entry.drill.family),
-    (family) => family,
-  ),
-)
-const games = computed(() =>
-  options(
-    entries.value.flatMap((entry) => entry.drill.games),
-    (game) => t(`drills.game.${game}`),
-  ),
-)
-const minutes = computed(() => [
-  { value: 0, label: t('drills.any') },
-  ...[10, 15, 20].map((value) => ({ value, label: t('drills.upTo', { minutes: value }) })),
-])
 const filtered = computed(() => shown.value.length !== entries.value.length)
+const folder = computed(() => data.value?.folders.find((one) => one.id === filter.value.shelf))
+const isCoach = computed(() => signedIn.me?.person.role === 'COACH')
+const importing = ref(false)
+const naming = ref(false)
+const folderName = ref('')
+
+const setFile = computed(() => {
+  const query = new URLSearchParams({ title: folder.value?.name ?? t('drills.title') })
+  shown.value.forEach((entry) => query.append('ids', entry.drill.id))
+  return `/api/v1/drill-set?${query.toString()}`
+})
+
+async function create(): Promise<void> {
+  const table = signedIn.me?.preferences.dialect === 'SNOOKER' ? 'snooker-12ft' : 'pool-9ft'
+  const drill = newDrill(t('library.untitled'), t('library.firstStation'), table)
+  try {
+    const saved = await answer(api.POST('/api/v1/drills', { body: { drill } }))
+    await router.push(`/drills/${saved.id}/bench`)
+  } catch (error) {
+    shelf.problem.value = error instanceof Error ? error.message : String(error)
+  }
+}
+
+async function makeFolder(): Promise<void> {
+  const made = await shelf.makeFolder(folderName.value)
+  if (!made) return
+  naming.value = false
+  folderName.value = ''
+}
+
+async function removeFolder(): Promise<void> {
+  if (!folder.value) return
+  const { id } = folder.value
+  filter.value = { ...filter.value, shelf: NO_FILTER.shelf }
+  await shelf.removeFolder(id)
+}
 </script>
 
 <template>
@@ -57,52 +73,48 @@ const filtered = computed(() => shown.value.length !== entries.value.length)
       <h1>{{ t('drills.title') }}</h1>
       <p class="quiet" role="status">
         {{ t('drills.count', { n: shown.length, of: entries.length }) }}
-        <button v-if="filtered" type="button" class="link" @click="Object.assign(filter, NO_FILTER)">
+        <button v-if="filtered" type="button" class="link" @click="filter = { ...NO_FILTER }">
           {{ t('drills.showAll') }}
         </button>
       </p>
+      <span class="actions no-print">
+        <template v-if="naming">
+          <InputText
+            v-model="folderName"
+            :placeholder="t('library.folderName')"
+            :aria-label="t('library.folderName')"
+            maxlength="60"
+            @keydown.enter="makeFolder"
+          />
+          <Button :label="t('library.addFolder')" severity="secondary" @click="makeFolder" />
+        </template>
+        <button v-else type="button" class="link" @click="naming = true">{{ t('library.newFolder') }}</button>
+        <button v-if="folder" type="button" class="link" @click="removeFolder">
+          {{ t('library.removeFolder') }}
+        </button>
+        <a v-if="shown.length > 0" :href="setFile" download class="file">{{ t('library.saveFolder') }}</a>
+        <template v-if="isCoach">
+          <button type="button" class="link" @click="importing = true">{{ t('library.import') }}</button>
+          <Button :label="t('library.newDrill')" @click="create" />
+        </template>
+      </span>
     </header>
+    <p v-if="shelf.problem.value" role="alert" class="problem">{{ shelf.problem.value }}</p>
+    <DrillImport v-model="importing" @done="reload" />
     <PageState :busy="busy" :problem="problem" :ready="data !== undefined" @retry="reload">
-      <form class="filters no-print" @submit.prevent>
-        <label class="search">
-          {{ t('drills.search') }}
-          <InputText v-model="filter.text" type="search" fluid />
-        </label>
-        <label>
-          {{ t('drills.skill') }}
-          <Select v-model="filter.skill" :options="skills" option-label="label" option-value="value" fluid />
-        </label>
-        <label>
-          {{ t('drills.family') }}
-          <Select
-            v-model="filter.family"
-            :options="families"
-            option-label="label"
-            option-value="value"
-            fluid
-          />
-        </label>
-        <label>
-          {{ t('drills.gameLabel') }}
-          <Select v-model="filter.game" :options="games" option-label="label" option-value="value" fluid />
-        </label>
-        <label>
-          {{ t('drills.minutesLabel') }}
-          <Select
-            v-model="filter.minutes"
-            :options="minutes"
-            option-label="label"
-            option-value="value"
-            fluid
-          />
-        </label>
-      </form>
+      <LibraryFilter v-if="data" v-model="filter" :library="data" />
       <p v-if="shown.length === 0" class="quiet">
         {{ entries.length === 0 ? t('drills.empty') : t('drills.noMatch') }}
       </p>
       <ul class="cards">
         <li v-for="entry in shown" :key="entry.drill.id">
-          <DrillCard :entry="entry" :table="drawings.get(entry.homeTable)" />
+          <DrillCard
+            :entry="entry"
+            :table="drawings.get(entry.homeTable)"
+            :folders="data?.folders ?? []"
+            @favourite="(on) => shelf.setFavourite(entry, on)"
+            @folder="(id, on) => shelf.setInFolder(entry, id, on)"
+          />
         </li>
       </ul>
     </PageState>
@@ -115,22 +127,25 @@ const filtered = computed(() => shown.value.length !== entries.value.length)
 }
 header {
   display: flex;
+  flex-wrap: wrap;
   align-items: baseline;
-  gap: 20px;
+  gap: 4px 20px;
 }
 header p {
   margin: 0;
 }
-.filters {
-  display: grid;
-  grid-template-columns: minmax(180px, 2fr) repeat(4, minmax(120px, 1fr));
-  gap: 12px;
-  margin: 12px 0 4px;
+.actions {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 18px;
+  align-items: center;
+  margin-left: auto;
 }
-label {
-  display: grid;
-  gap: 4px;
-  font-weight: 600;
+.file {
+  padding: 8px 0;
+}
+.problem {
+  color: var(--brick-text);
 }
 .cards {
   list-style: none;
@@ -140,12 +155,6 @@ label {
   gap: 20px 24px;
 }
 @media (max-width: 800px) {
-  .filters {
-    grid-template-columns: 1fr 1fr;
-  }
-  .search {
-    grid-column: 1 / -1;
-  }
   .page {
     padding: 12px;
   }

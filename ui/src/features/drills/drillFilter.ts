@@ -1,11 +1,14 @@
 // Which drills of the library are shown.
-import type { Drill } from '@/api/types'
+import type { Drill, LibraryEntry } from '@/api/types'
 
 export interface DrillFilter {
   text: string
   skill: string
   family: string
   game: string
+  table: string
+  /** Everything, favourites, own, the club's, or a folder's id. */
+  shelf: string
   /** Longest, 0 for any. */
   minutes: number
 }
@@ -13,14 +16,45 @@ export interface DrillFilter {
 /** No choice made; a word, since a list shows nothing for an empty one. */
 export const ANY = 'any'
 
-export const NO_FILTER: DrillFilter = { text: '', skill: ANY, family: ANY, game: ANY, minutes: 0 }
+export const NO_FILTER: DrillFilter = {
+  text: '',
+  skill: ANY,
+  family: ANY,
+  game: ANY,
+  table: ANY,
+  shelf: ANY,
+  minutes: 0,
+}
+
+function onShelf(entry: LibraryEntry, shelf: string): boolean {
+  switch (shelf) {
+    case ANY:
+      return true
+    case 'favourites':
+      return entry.favourite
+    case 'own':
+      return entry.origin === 'OWN' || entry.origin === 'OWN_SHARED'
+    case 'club':
+      return entry.origin === 'CLUB' || entry.origin === 'OWN_SHARED'
+    default:
+      return entry.folders.includes(shelf)
+  }
+}
+
+function fits(drill: Drill, filter: DrillFilter): boolean {
+  return (
+    (filter.skill === ANY || drill.skill === filter.skill) &&
+    (filter.family === ANY || drill.family === filter.family) &&
+    (filter.game === ANY || drill.games.some((game) => game === filter.game)) &&
+    (filter.table === ANY || drill.tablePresets.includes(filter.table)) &&
+    (filter.minutes === 0 || drill.minutes <= filter.minutes)
+  )
+}
 
 /** Every word of the text must be somewhere in the drill's own words; the rest must be as chosen. */
-export function matches(drill: Drill, filter: DrillFilter): boolean {
-  if (filter.skill !== ANY && drill.skill !== filter.skill) return false
-  if (filter.family !== ANY && drill.family !== filter.family) return false
-  if (filter.game !== ANY && !drill.games.some((game) => game === filter.game)) return false
-  if (filter.minutes && drill.minutes > filter.minutes) return false
+export function matches(entry: LibraryEntry, filter: DrillFilter): boolean {
+  const { drill } = entry
+  if (!onShelf(entry, filter.shelf) || !fits(drill, filter)) return false
   const words = [drill.title, drill.purpose, drill.watch, drill.missReads, drill.family, ...drill.words]
   const all = words.join(' ').toLowerCase()
   return filter.text

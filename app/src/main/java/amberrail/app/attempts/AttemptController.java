@@ -1,6 +1,7 @@
 package amberrail.app.attempts;
 
 import amberrail.app.drills.DrillCatalogue;
+import amberrail.app.drills.DrillLayouts;
 import amberrail.app.drills.DrillOnTable;
 import amberrail.app.kit.TableDrawing;
 import amberrail.app.people.PeopleService;
@@ -29,12 +30,19 @@ class AttemptController {
     private final AttemptService attempts;
     private final SessionService sessions;
     private final DrillCatalogue drills;
+    private final DrillLayouts layouts;
     private final PeopleService people;
 
-    AttemptController(AttemptService attempts, SessionService sessions, DrillCatalogue drills, PeopleService people) {
+    AttemptController(
+            AttemptService attempts,
+            SessionService sessions,
+            DrillCatalogue drills,
+            DrillLayouts layouts,
+            PeopleService people) {
         this.attempts = attempts;
         this.sessions = sessions;
         this.drills = drills;
+        this.layouts = layouts;
         this.people = people;
     }
 
@@ -53,12 +61,12 @@ class AttemptController {
     @GetMapping
     SessionDetail session(@AuthenticationPrincipal SignedIn who, @PathVariable UUID sessionId) {
         PracticeSession session = sessions.find(who, sessionId);
-        Drill drill = drills.byId(session.drillId());
+        Drill drill = drills.version(session.drillId(), session.drillVersion());
         String student = people.person(session.studentId()).name();
         return new SessionDetail(
                 SessionView.of(session, student, drill.title()),
                 TableDrawing.of(session.table()),
-                DrillOnTable.of(drills, drill, session.table()),
+                DrillOnTable.of(layouts, drill, session.table()),
                 attempts.ofSession(session).stream().map(AttemptView::of).toList(),
                 standings(session, drill),
                 attempts.greatestSequence(session) + 1);

@@ -1,6 +1,7 @@
 package amberrail.app.attempts;
 
 import amberrail.app.drills.DrillCatalogue;
+import amberrail.app.drills.DrillLayouts;
 import amberrail.app.people.SignedIn;
 import amberrail.app.sessions.PracticeSession;
 import amberrail.app.sessions.SessionService;
@@ -41,6 +42,7 @@ public class AttemptService {
     private final AttemptTally tally;
     private final SessionService sessions;
     private final DrillCatalogue drills;
+    private final DrillLayouts layouts;
     private final ObjectMapper json;
     private final Clock clock;
 
@@ -50,6 +52,7 @@ public class AttemptService {
             AttemptTally tally,
             SessionService sessions,
             DrillCatalogue drills,
+            DrillLayouts layouts,
             ObjectMapper json,
             Clock clock) {
         this.attempts = attempts;
@@ -57,6 +60,7 @@ public class AttemptService {
         this.tally = tally;
         this.sessions = sessions;
         this.drills = drills;
+        this.layouts = layouts;
         this.json = json;
         this.clock = clock;
     }
@@ -228,11 +232,11 @@ public class AttemptService {
     }
 
     private ShotLayout layout(PracticeSession session, int station, int shot, boolean mirrored) {
-        return drills.layout(drill(session), station, shot, mirrored, session.table());
+        return layouts.layout(drill(session), station, shot, mirrored, session.table());
     }
 
     private Drill drill(PracticeSession session) {
-        return drills.byId(session.drillId());
+        return drills.version(session.drillId(), session.drillVersion());
     }
 
     /** What the columns keep, so that the same body sent again compares equal. */

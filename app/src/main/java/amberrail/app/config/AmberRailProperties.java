@@ -15,6 +15,7 @@ import org.springframework.validation.annotation.Validated;
  * @param invitationValidFor how long a one-time link works
  * @param signIn             throttling of sign-in attempts
  * @param largestBody        largest request body that is read
+ * @param largestImport      the same for a file that is imported
  */
 @Validated
 @ConfigurationProperties("amber")
@@ -22,7 +23,8 @@ public record AmberRailProperties(
         @NotNull Path data,
         @NotNull Duration invitationValidFor,
         @NotNull SignIn signIn,
-        @NotNull DataSize largestBody) {
+        @NotNull DataSize largestBody,
+        @NotNull DataSize largestImport) {
 
     /** {@code attempts} sign-ins per name and address in every {@code per}. */
     public record SignIn(@Min(1) int attempts, @NotNull Duration per) {}

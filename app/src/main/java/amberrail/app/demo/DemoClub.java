@@ -3,6 +3,7 @@ package amberrail.app.demo;
 import amberrail.app.attempts.AttemptBody;
 import amberrail.app.attempts.AttemptService;
 import amberrail.app.drills.DrillCatalogue;
+import amberrail.app.drills.DrillLayouts;
 import amberrail.app.kit.KitService;
 import amberrail.app.people.EmptyClub;
 import amberrail.app.people.PeopleService;
@@ -54,6 +55,7 @@ class DemoClub {
     private final SessionService sessions;
     private final AttemptService attempts;
     private final DrillCatalogue drills;
+    private final DrillLayouts layouts;
     private final Clock clock;
 
     DemoClub(
@@ -63,6 +65,7 @@ class DemoClub {
             SessionService sessions,
             AttemptService attempts,
             DrillCatalogue drills,
+            DrillLayouts layouts,
             Clock clock) {
         this.emptyClub = emptyClub;
         this.people = people;
@@ -70,6 +73,7 @@ class DemoClub {
         this.sessions = sessions;
         this.attempts = attempts;
         this.drills = drills;
+        this.layouts = layouts;
         this.clock = clock;
     }
 
@@ -97,7 +101,7 @@ class DemoClub {
     }
 
     private void practise(SignedIn coach, UUID studentId, DemoStudent student, int offset, Random random) {
-        Drill drill = drills.byId("roll-on-to-the-ring");
+        Drill drill = drills.find(coach, "roll-on-to-the-ring").drill();
         KitService.ClubTable table = kit.tables().get(0);
         DemoPractice practice = new DemoPractice(TablePlan.of(table.spec()), random);
         // The last student has never practised, so that an empty state is there to be seen.
@@ -108,7 +112,7 @@ class DemoClub {
             long sequence = 0;
             for (boolean mirrored : new boolean[] {false, true}) {
                 int station = Math.min(n, drill.stations().size() - 1);
-                ShotLayout asked = drills.layout(drill, station, 0, mirrored, session.table());
+                ShotLayout asked = layouts.layout(drill, station, 0, mirrored, session.table());
                 for (int i = 0; i < TRIES_EACH_SIDE; i++) {
                     Instant played = start.plusSeconds(25 * sequence);
                     AttemptBody body = practice.attempt(asked, station, sequence, student.errors(), played);

@@ -9,12 +9,14 @@ import amberrail.core.table.Cushion;
 import amberrail.core.table.PocketName;
 import amberrail.core.table.TableSpec;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * One demand on one table, to be put in words and drawn. Only what belongs to its kind is there.
  *
  * @param balls    labels, in order where {@code inOrder}
  * @param least    cushions before the first ball
+ * @param line     not to be crossed; or the stretch of cushion that counts as the point asked
  */
 public record DemandView(
         Kind kind,
@@ -83,7 +85,7 @@ public record DemandView(
                     null,
                     point.sightsAlong(),
                     null,
-                    null);
+                    stretch(point, table));
         }
         if (condition instanceof Condition.CueBallDrops drops) {
             return new DemandView(Kind.CUE_BALL_INTO, null, null, drops.pocket(), null, null, null, null, null, null);
@@ -114,5 +116,13 @@ public record DemandView(
 
     private static List<String> labels(ShotLayout layout, List<Integer> balls) {
         return balls.stream().map(ball -> layout.balls().get(ball).label()).toList();
+    }
+
+    /** A stretch along the nose line. */
+    private static List<PointView> stretch(Condition.CushionPoint point, TableSpec table) {
+        return Stream.of(-1, 1)
+                .map(way -> point.sightsAlong() + way * point.toleranceSights())
+                .map(sights -> PointView.of(point.cushion().nosePoint(sights, table)))
+                .toList();
     }
 }

@@ -1,120 +1,105 @@
 package amberrail.app.drills;
 
+import amberrail.app.people.SignedIn;
 import amberrail.app.web.Missing;
 import amberrail.core.drill.Drill;
-import amberrail.core.drill.ShotLayout;
-import amberrail.core.geometry.Direction;
-import amberrail.core.grading.ShotTasks;
-import amberrail.core.recipe.PreferredRecipe;
-import amberrail.core.recipe.Recipe;
-import amberrail.core.recipe.RecipeSolver;
-import amberrail.core.recipe.ShotTask;
-import amberrail.core.simulation.ShotTable;
-import amberrail.core.simulation.TablePhysics;
+import amberrail.core.drill.DrillCheck;
+import amberrail.core.drill.DrillProblem;
+import amberrail.core.problem.InvalidInputException;
+import amberrail.core.problem.ProblemCode;
 import amberrail.core.table.TablePlan;
-import amberrail.core.table.TablePresets;
 import amberrail.core.table.TableSpec;
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.OptionalDouble;
-import org.springframework.core.io.Resource;
-import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
 
-/** The shipped drills, read once, and their shots put on tables, remembered since they never change. */
+/** Finds drills: shipped ones, a coach's own, and what others share with the club. */
 @Service
+@Transactional(readOnly = true)
 public class DrillCatalogue {
-    private static final String FILES = "classpath:drills/*.json";
-    private static final int REMEMBERED_LAYOUTS = 2_000;
+    private final ShippedDrills shipped;
+    private final OwnDrillRepository owns;
+    private final OwnDrillVersionRepository versions;
 
-    private final List<Drill> drills;
-    private final Cache<LayoutKey, ShotLayout> layouts =
-            Caffeine.newBuilder().maximumSize(REMEMBERED_LAYOUTS).build();
-
-    DrillCatalogue() {
-        drills = readAll();
+    DrillCatalogue(ShippedDrills shipped, OwnDrillRepository owns, OwnDrillVersionRepository versions) {
+        this.shipped = shipped;
+        this.owns = owns;
+        this.versions = versions;
     }
 
-    private final Cache<LayoutKey, OptionalDouble> arrivals =
-            Caffeine.newBuilder().maximumSize(REMEMBERED_LAYOUTS).build();
-
-    /** Which shot, on which numbers. */
-    private record LayoutKey(String drillId, int version, int station, int shot, boolean mirrored, TableSpec table) {}
-
-    public List<Drill> all() {
-        return drills;
+    /** All that this person may see, by title. */
+    public List<DrillFromLibrary> seenBy(SignedIn who) {
+        List<DrillFromLibrary> all = new ArrayList<>(
+                shipped.all().stream().map(DrillFromLibrary::shipped).toList());
+        List<OwnDrillEntity> rows = owns.seenBy(who.accountId());
+        Map<String, OwnDrillVersionEntity> latest =
+                versions.findByIdIn(rows.stream().map(DrillCatalogue::latestKey).toList()).stream()
+                        .collect(Collectors.toMap(version -> version.id.drillId(), Function.identity()));
+        rows.forEach(
+                row -> all.add(DrillFromLibrary.own(DrillJson.stored(latest.get(row.id).body), row, who.accountId())));
+        all.sort(Comparator.comparing(one -> one.drill().title()));
+        return all;
     }
 
-    /** {@link Missing} if nothing has that id. */
-    public Drill byId(String id) {
-        return drills.stream()
-                .filter(drill -> drill.id().equals(id))
-                .findFirst()
-                .orElseThrow(() -> new Missing("drill"));
+    /** The latest version of a drill; {@link Missing} if there is none, or it is another coach's and not shared. */
+    public DrillFromLibrary find(SignedIn who, String id) {
+        return shipped.find(id).map(DrillFromLibrary::shipped).orElseGet(() -> {
+            OwnDrillEntity row =
+                    owns.findById(id).filter(one -> maySee(who, one)).orElseThrow(() -> new Missing("drill"));
+            return DrillFromLibrary.own(stored(row.id, row.latestVersion), row, who.accountId());
+        });
+    }
+
+    /** One version, for somebody who may see a session that was played with it. */
+    public Drill version(String id, int version) {
+        return shipped.find(id).orElseGet(() -> stored(id, version));
     }
 
     /**
-     * One shot of a drill as it lies on this table, with the line of arrival of its usual recipe (answers.md, "Target and arrival"). The
-     * recipe is found once for each shot and table and takes a tenth of a second.
+     * The latest version to begin a session with, kept from changing until the session is stored.
+     *
+     * @throws InvalidInputException if it cannot be played as it is
      */
-    public ShotLayout layout(Drill drill, int station, int shot, boolean mirrored, TableSpec table) {
-        ShotLayout drawn = drawn(drill, station, shot, mirrored, table);
-        if (drawn.zone().isEmpty()) {
-            return drawn;
+    @Transactional(propagation = Propagation.MANDATORY)
+    public Drill toPlay(SignedIn who, String id, TableSpec table) {
+        if (shipped.find(id).isEmpty()) {
+            owns.hold(id);
         }
-        OptionalDouble original = arrivals.get(
-                new LayoutKey(drill.id(), drill.version(), station, shot, false, table),
-                key -> arrivalDegrees(drill, drawn(drill, station, shot, false, table), table));
-        return original.isEmpty()
-                ? drawn
-                : drawn.arriving(Direction.ofDegrees(mirrored ? -original.getAsDouble() : original.getAsDouble()));
+        Drill drill = find(who, id).drill();
+        DrillCheck.of(drill, TablePlan.of(table), DrillLayouts.zoneScale(drill, table)).stream()
+                .filter(problem -> problem.kind().stops())
+                .findFirst()
+                .ifPresent(DrillCatalogue::refuse);
+        return drill;
     }
 
-    /** The same without asking for a recipe: for thumbnails, whose line of arrival is not drawn. */
-    ShotLayout drawn(Drill drill, int station, int shot, boolean mirrored, TableSpec table) {
-        LayoutKey key = new LayoutKey(drill.id(), drill.version(), station, shot, mirrored, table);
-        return layouts.get(
-                key,
-                k -> ShotLayout.of(
-                        drill.station(station).shots().get(shot),
-                        TablePlan.of(table),
-                        table.balls(),
-                        mirrored,
-                        zoneScale(drill, table)));
+    private static void refuse(DrillProblem problem) {
+        String place = "stations[" + problem.station() + "].shots[" + problem.shot() + "]";
+        throw problem.cause()
+                .map(cause -> cause.under(place))
+                .orElseGet(() -> new InvalidInputException(
+                        ProblemCode.CONTRADICTION, place, problem.kind(), "must be mended on the bench first"));
     }
 
-    private static OptionalDouble arrivalDegrees(Drill drill, ShotLayout layout, TableSpec table) {
-        ShotTask task = ShotTasks.of(
-                layout, ShotTable.of(TablePlan.of(table)), TablePhysics.usual(table.kind()), drill.sideAllowed());
-        return PreferredRecipe.of(RecipeSolver.solve(task)).stream()
-                .mapToDouble(Recipe::arrivalDegrees)
-                .findFirst();
+    private Drill stored(String id, int version) {
+        return versions.findById(new OwnDrillVersionEntity.Key(id, version))
+                .map(row -> DrillJson.stored(row.body))
+                .orElseThrow(() -> new Missing("drill"));
     }
 
-    private static double zoneScale(Drill drill, TableSpec table) {
-        return drill.zoneScale(
-                table.lengthMillimetres(),
-                TablePresets.byId(drill.tables().get(0)).lengthMillimetres());
+    private static boolean maySee(SignedIn who, OwnDrillEntity row) {
+        UUID me = who.accountId();
+        return !row.putAway && (row.shared || row.ownerId.equals(me));
     }
 
-    private static List<Drill> readAll() {
-        List<Drill> read = new ArrayList<>();
-        try {
-            for (Resource file : new PathMatchingResourcePatternResolver().getResources(FILES)) {
-                try (InputStream in = file.getInputStream()) {
-                    read.add(DrillJson.read(in));
-                }
-            }
-        } catch (IOException e) {
-            throw new UncheckedIOException("a shipped drill cannot be read", e);
-        }
-        read.sort(Comparator.comparing(Drill::title));
-        return List.copyOf(read);
+    private static OwnDrillVersionEntity.Key latestKey(OwnDrillEntity row) {
+        return new OwnDrillVersionEntity.Key(row.id, row.latestVersion);
     }
 }

@@ -1,31 +1,47 @@
 package amberrail.app.drills;
 
 import amberrail.app.kit.KitService;
+import amberrail.app.people.PeopleService;
+import amberrail.app.people.SignedIn;
 import amberrail.core.drill.Drill;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The drill library; everyone signed in may read it. */
+/** The drill library; everyone signed in may read shipped drills, their own and those shared with the club. */
 @RestController
 @RequestMapping("/api/v1/drills")
 class DrillController {
     private final DrillCatalogue catalogue;
+    private final DrillLayouts layouts;
+    private final Shelf shelf;
     private final KitService kit;
+    private final PeopleService people;
 
-    DrillController(DrillCatalogue catalogue, KitService kit) {
+    DrillController(DrillCatalogue catalogue, DrillLayouts layouts, Shelf shelf, KitService kit, PeopleService people) {
         this.catalogue = catalogue;
+        this.layouts = layouts;
+        this.shelf = shelf;
         this.kit = kit;
+        this.people = people;
     }
 
     @GetMapping
-    LibraryView library() {
-        return LibraryView.of(catalogue);
+    LibraryView library(@AuthenticationPrincipal SignedIn who) {
+        Map<UUID, String> names = new HashMap<>();
+        return LibraryView.of(
+                catalogue.seenBy(who),
+                shelf.of(who),
+                layouts,
+                id -> names.computeIfAbsent(id, owner -> people.person(owner).name()));
     }
 
     /**
@@ -36,10 +52,16 @@ class DrillController {
      */
     @GetMapping("/{id}")
     DrillDetail drill(
-            @PathVariable String id, @RequestParam Optional<UUID> tableId, @RequestParam Optional<UUID> preferred) {
-        Drill drill = catalogue.byId(id);
-        KitService.ClubTable table = tableId.map(kit::table).orElseGet(() -> suitable(drill, preferred));
-        return new DrillDetail(DrillOnTable.of(catalogue, drill, table.spec()), DrillDetail.TableOfDrill.of(table));
+            @AuthenticationPrincipal SignedIn who,
+            @PathVariable String id,
+            @RequestParam Optional<UUID> tableId,
+            @RequestParam Optional<UUID> preferred) {
+        DrillFromLibrary found = catalogue.find(who, id);
+        KitService.ClubTable table = tableId.map(kit::table).orElseGet(() -> suitable(found.drill(), preferred));
+        return new DrillDetail(
+                DrillOnTable.of(layouts, found.drill(), table.spec()),
+                DrillDetail.TableOfDrill.of(table),
+                found.origin());
     }
 
     private KitService.ClubTable suitable(Drill drill, Optional<UUID> preferred) {

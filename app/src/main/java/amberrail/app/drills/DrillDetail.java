@@ -5,7 +5,7 @@ import amberrail.app.kit.TableDrawing;
 import java.util.UUID;
 
 /** A drill on one of the club's tables, with the table to draw. */
-record DrillDetail(DrillOnTable drill, TableOfDrill table) {
+record DrillDetail(DrillOnTable drill, TableOfDrill table, DrillFromLibrary.Origin origin) {
 
     /** The table it was put on. */
     record TableOfDrill(UUID id, String name, TableDrawing drawing) {

@@ -12,24 +12,24 @@ public record DrillOnTable(DrillView drill, boolean provenOnThisTable, List<Stat
     /** One station. */
     public record StationView(String name, RuleView rule, List<ShotView> original, List<ShotView> mirror) {}
 
-    public static DrillOnTable of(DrillCatalogue catalogue, Drill drill, TableSpec table) {
+    public static DrillOnTable of(DrillLayouts layouts, Drill drill, TableSpec table) {
         List<StationView> stations = new ArrayList<>();
         for (int i = 0; i < drill.stations().size(); i++) {
             Station station = drill.station(i);
             stations.add(new StationView(
                     station.name(),
                     RuleView.of(station.rule()),
-                    shots(catalogue, drill, i, table, false),
-                    shots(catalogue, drill, i, table, true)));
+                    shots(layouts, drill, i, table, false),
+                    shots(layouts, drill, i, table, true)));
         }
         return new DrillOnTable(DrillView.of(drill), drill.tables().contains(table.id()), stations);
     }
 
     private static List<ShotView> shots(
-            DrillCatalogue catalogue, Drill drill, int station, TableSpec table, boolean mirrored) {
+            DrillLayouts layouts, Drill drill, int station, TableSpec table, boolean mirrored) {
         List<ShotView> shots = new ArrayList<>();
         for (int i = 0; i < drill.station(station).shots().size(); i++) {
-            shots.add(ShotView.of(catalogue.layout(drill, station, i, mirrored, table), table));
+            shots.add(ShotView.of(layouts.layout(drill, station, i, mirrored, table), table));
         }
         return shots;
     }

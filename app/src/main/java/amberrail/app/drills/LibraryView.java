@@ -1,37 +1,78 @@
 package amberrail.app.drills;
 
 import amberrail.app.kit.TableDrawing;
+import amberrail.app.web.MayBeMissing;
 import amberrail.core.drill.Drill;
+import amberrail.core.problem.InvalidInputException;
 import amberrail.core.table.TablePresets;
 import amberrail.core.table.TableSpec;
 import java.util.List;
 import java.util.TreeMap;
+import java.util.UUID;
+import java.util.function.Function;
 
 /**
  * The whole library in one answer: every drill with its first shot on its home table, and those tables to draw them on.
  *
- * @param tables home tables by preset id
+ * @param tables  home tables by preset id
+ * @param folders of whoever asks
  */
-record LibraryView(List<LibraryEntry> drills, List<HomeTable> tables) {
+record LibraryView(List<LibraryEntry> drills, List<HomeTable> tables, List<Shelf.Folder> folders) {
 
-    /** A drill in the library, with what its thumbnail is drawn from. */
-    record LibraryEntry(DrillView drill, String homeTable, ShotView firstShot) {}
+    /**
+     * A drill in the library, with what its thumbnail is drawn from.
+     *
+     * @param madeBy    name of its owner; missing for a shipped one
+     * @param firstShot missing while it cannot be set up
+     * @param folders   the asking person's folders that it lies in
+     */
+    record LibraryEntry(
+            DrillView drill,
+            DrillFromLibrary.Origin origin,
+            @MayBeMissing String madeBy,
+            boolean favourite,
+            List<UUID> folders,
+            String homeTable,
+            @MayBeMissing ShotView firstShot) {}
 
     /** A preset that some drill is at home on. */
     record HomeTable(String presetId, TableDrawing drawing) {}
 
-    static LibraryView of(DrillCatalogue catalogue) {
+    static LibraryView of(
+            List<DrillFromLibrary> drills, Shelf.Contents shelf, DrillLayouts layouts, Function<UUID, String> names) {
         TreeMap<String, HomeTable> tables = new TreeMap<>();
-        List<LibraryEntry> entries = catalogue.all().stream()
-                .map(drill -> entry(catalogue, drill, tables))
+        List<LibraryEntry> entries = drills.stream()
+                .map(found -> {
+                    TableSpec home = TablePresets.byId(found.drill().tables().get(0));
+                    tables.computeIfAbsent(home.id(), id -> new HomeTable(id, TableDrawing.of(home)));
+                    return entry(found, home, shelf, layouts, names);
+                })
                 .toList();
-        return new LibraryView(entries, List.copyOf(tables.values()));
+        return new LibraryView(entries, List.copyOf(tables.values()), shelf.folders());
     }
 
-    private static LibraryEntry entry(DrillCatalogue catalogue, Drill drill, TreeMap<String, HomeTable> tables) {
-        TableSpec home = TablePresets.byId(drill.tables().get(0));
-        tables.computeIfAbsent(home.id(), id -> new HomeTable(id, TableDrawing.of(home)));
-        ShotView first = ShotView.of(catalogue.drawn(drill, 0, 0, false, home), home);
-        return new LibraryEntry(DrillView.of(drill), home.id(), first);
+    private static LibraryEntry entry(
+            DrillFromLibrary found,
+            TableSpec home,
+            Shelf.Contents shelf,
+            DrillLayouts layouts,
+            Function<UUID, String> names) {
+        Drill drill = found.drill();
+        return new LibraryEntry(
+                DrillView.of(drill),
+                found.origin(),
+                found.ownerId() == null ? null : names.apply(found.ownerId()),
+                shelf.favourites().contains(drill.id()),
+                shelf.foldersByDrill().getOrDefault(drill.id(), List.of()),
+                home.id(),
+                thumbnail(drill, home, layouts));
+    }
+
+    private static ShotView thumbnail(Drill drill, TableSpec home, DrillLayouts layouts) {
+        try {
+            return ShotView.of(layouts.drawn(drill, 0, 0, false, home), home);
+        } catch (InvalidInputException unfinished) {
+            return null;
+        }
     }
 }

@@ -40,7 +40,7 @@ public record ShotView(
             double objectDistanceMillimetres,
             double allowedAimMilliradians) {}
 
-    static ShotView of(ShotLayout layout, TableSpec table) {
+    public static ShotView of(ShotLayout layout, TableSpec table) {
         return new ShotView(
                 layout.balls().stream()
                         .map(ball -> new BallView(

@@ -1,5 +1,7 @@
 package amberrail.app.kit;
 
+import amberrail.core.simulation.TablePhysics;
+import amberrail.core.table.TableSpec;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -35,5 +37,11 @@ class KitController {
     TableDetail table(@PathVariable UUID id) {
         KitService.ClubTable table = kit.table(id);
         return new TableDetail(table.id(), table.name(), table.version(), TableDrawing.of(table.spec()));
+    }
+
+    @GetMapping("/{id}/geometry")
+    TableGeometry geometry(@PathVariable UUID id) {
+        TableSpec spec = kit.table(id).spec();
+        return TableGeometry.of(spec, TablePhysics.usual(spec.kind()));
     }
 }

@@ -1,6 +1,7 @@
 package amberrail.app.paper;
 
 import amberrail.app.drills.DrillCatalogue;
+import amberrail.app.drills.DrillLayouts;
 import amberrail.app.drills.DrillOnTable;
 import amberrail.app.drills.ShotView;
 import amberrail.app.drills.ZoneView;
@@ -35,11 +36,13 @@ class PaperController {
     private static final int PICTURE_WIDTH_PIXELS = 1600;
 
     private final DrillCatalogue drills;
+    private final DrillLayouts layouts;
     private final KitService kit;
     private final PeopleService people;
 
-    PaperController(DrillCatalogue drills, KitService kit, PeopleService people) {
+    PaperController(DrillCatalogue drills, DrillLayouts layouts, KitService kit, PeopleService people) {
         this.drills = drills;
+        this.layouts = layouts;
         this.kit = kit;
         this.people = people;
     }
@@ -63,7 +66,7 @@ class PaperController {
             @RequestParam(defaultValue = "false") boolean mirrored,
             @RequestParam(defaultValue = "A4") PaperSize paper)
             throws IOException {
-        Sheet sheet = sheet(id, tableId, station, shot, mirrored);
+        Sheet sheet = sheet(who, id, tableId, station, shot, mirrored);
         byte[] pdf = new SetUpCard(new PaperWords(people.preferences(who).dialect()))
                 .pdf(sheet.drill(), sheet.station(), mirrored, sheet.shot(), sheet.table(), sheet.tableName(), paper);
         return file(pdf, MediaType.APPLICATION_PDF, id + "-card.pdf");
@@ -72,6 +75,7 @@ class PaperController {
     /** The landing zone at true scale; 404 where the shot asks for none. */
     @GetMapping(path = "/target.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> target(
+            @AuthenticationPrincipal SignedIn who,
             @PathVariable String id,
             @RequestParam UUID tableId,
             @RequestParam(defaultValue = "0") int station,
@@ -79,7 +83,7 @@ class PaperController {
             @RequestParam(defaultValue = "false") boolean mirrored,
             @RequestParam(defaultValue = "A4") PaperSize paper)
             throws IOException {
-        Sheet sheet = sheet(id, tableId, station, shot, mirrored);
+        Sheet sheet = sheet(who, id, tableId, station, shot, mirrored);
         ZoneView zone = sheet.shot().zone();
         if (zone == null) {
             throw new Missing("landing zone in this shot");
@@ -90,13 +94,14 @@ class PaperController {
 
     @GetMapping(path = "/diagram.svg", produces = "image/svg+xml")
     ResponseEntity<byte[]> svg(
+            @AuthenticationPrincipal SignedIn who,
             @PathVariable String id,
             @RequestParam UUID tableId,
             @RequestParam(defaultValue = "0") int station,
             @RequestParam(defaultValue = "0") int shot,
             @RequestParam(defaultValue = "false") boolean mirrored)
             throws IOException {
-        Sheet sheet = sheet(id, tableId, station, shot, mirrored);
+        Sheet sheet = sheet(who, id, tableId, station, shot, mirrored);
         SvgCanvas canvas = new SvgCanvas(SetUpDrawing.frame(sheet.table()));
         SetUpDrawing.draw(canvas, sheet.table(), sheet.shot());
         byte[] text = canvas.file(sheet.drill().drill().title()).getBytes(java.nio.charset.StandardCharsets.UTF_8);
@@ -105,26 +110,27 @@ class PaperController {
 
     @GetMapping(path = "/diagram.png", produces = MediaType.IMAGE_PNG_VALUE)
     ResponseEntity<byte[]> png(
+            @AuthenticationPrincipal SignedIn who,
             @PathVariable String id,
             @RequestParam UUID tableId,
             @RequestParam(defaultValue = "0") int station,
             @RequestParam(defaultValue = "0") int shot,
             @RequestParam(defaultValue = "false") boolean mirrored)
             throws IOException {
-        Sheet sheet = sheet(id, tableId, station, shot, mirrored);
+        Sheet sheet = sheet(who, id, tableId, station, shot, mirrored);
         ImageCanvas canvas = new ImageCanvas(SetUpDrawing.frame(sheet.table()), PICTURE_WIDTH_PIXELS);
         SetUpDrawing.draw(canvas, sheet.table(), sheet.shot());
         return file(png(canvas.image()), MediaType.IMAGE_PNG, id + ".png");
     }
 
-    private Sheet sheet(String id, UUID tableId, int station, int shot, boolean mirrored) {
-        Drill drill = drills.byId(id);
+    private Sheet sheet(SignedIn who, String id, UUID tableId, int station, int shot, boolean mirrored) {
+        Drill drill = drills.find(who, id).drill();
         KitService.ClubTable table = kit.table(tableId);
         int shots = drill.station(station).shots().size();
         if (shot < 0 || shot >= shots) {
             throw new InvalidInputException(ProblemCode.UNKNOWN_ID, "shot", shot, "must be from 0 to " + (shots - 1));
         }
-        DrillOnTable onTable = DrillOnTable.of(drills, drill, table.spec());
+        DrillOnTable onTable = DrillOnTable.of(layouts, drill, table.spec());
         DrillOnTable.StationView view = onTable.stations().get(station);
         return new Sheet(
                 onTable,

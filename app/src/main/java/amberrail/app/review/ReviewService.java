@@ -4,6 +4,7 @@ import amberrail.app.attempts.AttemptService;
 import amberrail.app.attempts.AttemptView;
 import amberrail.app.attempts.RecordedAttempt;
 import amberrail.app.drills.DrillCatalogue;
+import amberrail.app.drills.DrillLayouts;
 import amberrail.app.drills.DrillOnTable;
 import amberrail.app.drills.ShotView;
 import amberrail.app.kit.TableDrawing;
@@ -40,31 +41,39 @@ class ReviewService {
     private final SessionService sessions;
     private final AttemptService attempts;
     private final DrillCatalogue drills;
+    private final DrillLayouts layouts;
     private final PeopleService people;
 
-    ReviewService(SessionService sessions, AttemptService attempts, DrillCatalogue drills, PeopleService people) {
+    ReviewService(
+            SessionService sessions,
+            AttemptService attempts,
+            DrillCatalogue drills,
+            DrillLayouts layouts,
+            PeopleService people) {
         this.sessions = sessions;
         this.attempts = attempts;
         this.drills = drills;
+        this.layouts = layouts;
         this.people = people;
     }
 
     /** Without a station: the group with the most attempts. */
     ReviewView review(SignedIn who, UUID sessionId, Optional<Integer> station, boolean mirrored, int shot) {
         PracticeSession session = sessions.find(who, sessionId);
-        Drill drill = drills.byId(session.drillId());
+        Drill drill = drills.version(session.drillId(), session.drillVersion());
         List<RecordedAttempt> all = attempts.ofSession(session);
         List<ReviewView.GroupView> groups = groups(drill, all);
         ReviewView.GroupView chosen =
                 station.map(index -> group(drill, index, mirrored, shot, 0)).orElseGet(() -> largest(groups, drill));
-        ShotLayout layout = drills.layout(drill, chosen.station(), chosen.shot(), chosen.mirrored(), session.table());
+        ShotLayout layout = layouts.layout(drill, chosen.station(), chosen.shot(), chosen.mirrored(), session.table());
         List<RecordedAttempt> shown = all.stream()
                 .filter(a -> a.body().station() == chosen.station() && a.body().mirrored() == chosen.mirrored())
                 .filter(a -> a.body().shot() == chosen.shot())
                 .toList();
         SessionView heading =
                 SessionView.of(session, people.person(session.studentId()).name(), drill.title());
-        var onTable = DrillOnTable.of(drills, drill, session.table()).stations().get(chosen.station());
+        var onTable =
+                DrillOnTable.of(layouts, drill, session.table()).stations().get(chosen.station());
         return assemble(
                 heading,
                 TableDrawing.of(session.table()),

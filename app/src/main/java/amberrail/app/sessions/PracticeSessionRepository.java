@@ -6,5 +6,7 @@ import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface PracticeSessionRepository extends JpaRepository<PracticeSessionEntity, UUID> {
+    boolean existsByDrillIdAndDrillVersion(String drillId, int drillVersion);
+
     List<PracticeSessionEntity> findByStudentIdOrderByStartedAtDesc(UUID studentId, Limit limit);
 }

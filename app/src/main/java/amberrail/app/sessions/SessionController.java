@@ -65,6 +65,6 @@ class SessionController {
         return SessionView.of(
                 session,
                 people.person(session.studentId()).name(),
-                drills.byId(session.drillId()).title());
+                drills.version(session.drillId(), session.drillVersion()).title());
     }
 }

@@ -51,8 +51,8 @@ public class SessionService {
     /** As {@link #begin}, at a stated time; for imports and demo data. */
     public PracticeSession begin(SignedIn who, UUID studentId, String drillId, UUID tableId, Instant startedAt) {
         access.requireStudent(who, studentId);
-        Drill drill = drills.byId(drillId);
         KitService.ClubTable table = kit.table(tableId);
+        Drill drill = drills.toPlay(who, drillId, table.spec());
         KitService.UsualGear gear = kit.usualGear(table.spec().kind());
         PracticeSessionEntity entity = new PracticeSessionEntity();
         entity.id = UUID.randomUUID();

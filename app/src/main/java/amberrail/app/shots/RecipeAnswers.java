@@ -15,17 +15,17 @@ import java.util.List;
 import java.util.Optional;
 
 /** Recipes as the API tells them (mm, degrees, m/s, per cent, mrad). */
-final class RecipeAnswers {
+public final class RecipeAnswers {
     private RecipeAnswers() {}
 
     /** A stroke to play. */
-    record StrokeView(
+    public record StrokeView(
             double paceMetresPerSecond,
             double tipHeightMillimetres,
             double tipSideMillimetres,
             double elevationDegrees,
             double launchDegrees) {
-        static StrokeView of(PlannedStroke stroke) {
+        public static StrokeView of(PlannedStroke stroke) {
             return new StrokeView(
                     stroke.paceMetresPerSecond(),
                     stroke.tipHeightMillimetres(),

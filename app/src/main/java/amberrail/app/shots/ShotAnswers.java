@@ -14,23 +14,23 @@ import java.util.List;
 import java.util.Optional;
 
 /** What the engine says, ready to draw (mm, degrees, s). */
-final class ShotAnswers {
+public final class ShotAnswers {
     private ShotAnswers() {}
 
     /** One stretch of a path: points to join by straight lines. */
-    record StretchView(PathSegment.Phase phase, List<PointView> points) {}
+    public record StretchView(PathSegment.Phase phase, List<PointView> points) {}
 
     /** One ball's way. */
-    record TrackView(
+    public record TrackView(
             String ball,
             List<StretchView> stretches,
             PointView end,
             @MayBeMissing PocketName pocket) {}
 
     /** Where a ball met a ball, a cushion or a jaw: its centre at that moment. */
-    record ContactView(Kind kind, String ball, PointView place, double seconds) {
+    public record ContactView(Kind kind, String ball, PointView place, double seconds) {
         /** What was met. */
-        enum Kind {
+        public enum Kind {
             BALL,
             CUSHION,
             JAW
@@ -38,16 +38,16 @@ final class ShotAnswers {
     }
 
     /** The launch directions that pot, where a pot was asked. */
-    record AimView(double lowerDegrees, double upperDegrees, double halfWidthMilliradians) {}
+    public record AimView(double lowerDegrees, double upperDegrees, double halfWidthMilliradians) {}
 
     /** A whole shot. */
-    record ShotPathView(
+    public record ShotPathView(
             List<TrackView> tracks,
             List<ContactView> contacts,
             double launchDegrees,
             @MayBeMissing AimView aim,
             double endSeconds) {
-        static ShotPathView of(ShotRecord record, double launchDegrees, AimView aim) {
+        public static ShotPathView of(ShotRecord record, double launchDegrees, AimView aim) {
             return new ShotPathView(
                     record.tracks().stream().map(ShotAnswers::track).toList(),
                     record.events().stream()
@@ -60,8 +60,8 @@ final class ShotAnswers {
     }
 
     /** How often it worked in simulation, with its standard error. */
-    record SuccessView(int shots, int successes, double probability, double standardError) {
-        static SuccessView of(SuccessRate rate) {
+    public record SuccessView(int shots, int successes, double probability, double standardError) {
+        public static SuccessView of(SuccessRate rate) {
             return new SuccessView(rate.shots(), rate.successes(), rate.probability(), rate.standardError());
         }
     }

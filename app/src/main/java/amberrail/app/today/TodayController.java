@@ -60,7 +60,8 @@ class TodayController {
         List<SessionLine> lines = latest.stream()
                 .map(session -> {
                     AttemptService.Tally tally = tallies.getOrDefault(session.id(), new AttemptService.Tally(0, 0));
-                    String title = drills.byId(session.drillId()).title();
+                    String title = drills.version(session.drillId(), session.drillVersion())
+                            .title();
                     return new SessionLine(
                             SessionView.of(session, student.name(), title), tally.attempts(), tally.potted());
                 })

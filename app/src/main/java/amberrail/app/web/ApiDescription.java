@@ -1,5 +1,6 @@
 package amberrail.app.web;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Content;
@@ -15,6 +16,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.customizers.PropertyCustomizer;
+import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -24,8 +26,18 @@ import org.springframework.context.annotation.Configuration;
 class ApiDescription {
     private static final String OPTIONAL = "x-may-be-missing";
 
+    /** A drill goes through as its own JSON; docs/formats/drill.schema.json says what it is. */
+    private static Schema<?> anyObject() {
+        Schema<Object> schema = new Schema<>();
+        schema.addType("object");
+        schema.additionalProperties(true);
+        schema.description("as in docs/formats/drill.schema.json, \"drill\"");
+        return schema;
+    }
+
     @Bean
     OpenAPI description() {
+        SpringDocUtils.getConfig().replaceWithSchema(JsonNode.class, anyObject());
         return new OpenAPI()
                 .info(new Info()
                         .title("Amber Rail")

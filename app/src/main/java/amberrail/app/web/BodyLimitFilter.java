@@ -19,15 +19,20 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class BodyLimitFilter extends OncePerRequestFilter {
-    private final long limitBytes;
+    private static final String IMPORTS = "/api/v1/drill-import";
+
+    private final long usualBytes;
+    private final long importBytes;
 
     BodyLimitFilter(AmberRailProperties properties) {
-        limitBytes = properties.largestBody().toBytes();
+        usualBytes = properties.largestBody().toBytes();
+        importBytes = properties.largestImport().toBytes();
     }
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
+        long limitBytes = request.getRequestURI().startsWith(IMPORTS) ? importBytes : usualBytes;
         if (request.getContentLengthLong() > limitBytes) {
             response.setStatus(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
             response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
@@ -37,26 +42,31 @@ class BodyLimitFilter extends OncePerRequestFilter {
                             + "\"}");
             return;
         }
-        chain.doFilter(new Limited(request), response);
+        chain.doFilter(new Limited(request, limitBytes), response);
     }
 
-    private final class Limited extends HttpServletRequestWrapper {
-        Limited(HttpServletRequest request) {
+    private static final class Limited extends HttpServletRequestWrapper {
+        private final long limitBytes;
+
+        Limited(HttpServletRequest request, long limitBytes) {
             super(request);
+            this.limitBytes = limitBytes;
         }
 
         @Override
         public ServletInputStream getInputStream() throws IOException {
-            return new Counting(super.getInputStream());
+            return new Counting(super.getInputStream(), limitBytes);
         }
     }
 
-    private final class Counting extends ServletInputStream {
+    private static final class Counting extends ServletInputStream {
         private final ServletInputStream inner;
+        private final long limitBytes;
         private long readBytes;
 
-        Counting(ServletInputStream inner) {
+        Counting(ServletInputStream inner, long limitBytes) {
             this.inner = inner;
+            this.limitBytes = limitBytes;
         }
 
         @Override

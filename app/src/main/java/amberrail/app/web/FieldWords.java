@@ -5,7 +5,7 @@ import java.util.Locale;
 import java.util.regex.Pattern;
 
 /** Field paths and rules of core in the words of a sentence for a coach. */
-final class FieldWords {
+public final class FieldWords {
     private static final Pattern CAMEL_HUMP = Pattern.compile("(?<=[a-z])(?=[A-Z])");
     private static final Pattern UNIT_AT_END = Pattern.compile(
             " (millimetres|metres per second|metres|degrees|milliradians|percent|seconds|square millimetres)$");
@@ -13,7 +13,7 @@ final class FieldWords {
     private FieldWords() {}
 
     /** "stroke.tipHeightMillimetres" with "must be ..." reads "Stroke, tip height: must be ... (it is 25.0)." */
-    static String sentence(InvalidInputException e) {
+    public static String sentence(InvalidInputException e) {
         String given = e.value() == null ? "" : " (it is " + e.value() + ")";
         return words(e.field()) + ": " + e.rule() + given + ".";
     }

@@ -21,6 +21,7 @@ class FrontEnd implements WebMvcConfigurer {
         "/today",
         "/drills",
         "/drills/*",
+        "/drills/*/bench",
         "/plan",
         "/table",
         "/table/*",

@@ -194,7 +194,7 @@ class AttemptWritingTest extends AppTest {
                         .get("code")
                         .asText())
                 .isEqualTo("MALFORMED_JSON");
-        ResultActions huge = write(UUID.randomUUID(), "{\"deviceId\":\"" + "x".repeat(200_000) + "\"}");
+        ResultActions huge = write(UUID.randomUUID(), "{\"deviceId\":\"" + "x".repeat(300_000) + "\"}");
         assertThat(status(huge)).isEqualTo(413);
         assertThat(status(put(student, Club.potted(0, 1, 1), PATH, UUID.randomUUID(), UUID.randomUUID())))
                 .isEqualTo(404);

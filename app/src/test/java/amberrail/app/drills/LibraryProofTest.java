@@ -42,7 +42,7 @@ class LibraryProofTest {
 
     static List<Drill> drills() {
         String only = System.getProperty("amber.drill", "");
-        return new DrillCatalogue()
+        return new ShippedDrills()
                 .all().stream().filter(drill -> drill.id().contains(only)).toList();
     }
 
@@ -134,7 +134,7 @@ class LibraryProofTest {
 
     @Test
     void theLibraryCoversItsFamiliesAndSkills() {
-        List<Drill> all = new DrillCatalogue().all();
+        List<Drill> all = new ShippedDrills().all();
         assertThat(all.size()).isGreaterThanOrEqualTo(48);
         Map<String, Long> families = all.stream()
                 .collect(Collectors.groupingBy(d -> d.tags().family(), TreeMap::new, Collectors.counting()));

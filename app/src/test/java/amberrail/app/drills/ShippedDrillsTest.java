@@ -12,13 +12,16 @@ import org.springframework.beans.factory.annotation.Autowired;
 
 class ShippedDrillsTest extends AppTest {
     @Autowired
-    DrillCatalogue catalogue;
+    ShippedDrills shipped;
+
+    @Autowired
+    DrillLayouts layouts;
 
     @Test
     void theLineOfArrivalPassesThroughTheRing() {
-        Drill drill = catalogue.byId("roll-on-to-the-ring");
+        Drill drill = shipped.find("roll-on-to-the-ring").orElseThrow();
         for (int station = 0; station < drill.stations().size(); station++) {
-            ShotLayout layout = catalogue.layout(drill, station, 0, false, TablePresets.POOL_9FT);
+            ShotLayout layout = layouts.layout(drill, station, 0, false, TablePresets.POOL_9FT);
             double aside = layout.target()
                     .minus(layout.potLine().orElseThrow().ghostBall())
                     .leftOf(layout.arrival());
@@ -29,9 +32,9 @@ class ShippedDrillsTest extends AppTest {
     @Test
     void theLineOfArrivalIsThatOfTheUsualRecipe() {
         // Off the foot rail and the right long rail into the ring: the cue ball gets there on its way back to the head.
-        Drill drill = catalogue.byId("two-walls");
-        ShotLayout original = catalogue.layout(drill, 0, 0, false, TablePresets.POOL_9FT);
-        ShotLayout mirror = catalogue.layout(drill, 0, 0, true, TablePresets.POOL_9FT);
+        Drill drill = shipped.find("two-walls").orElseThrow();
+        ShotLayout original = layouts.layout(drill, 0, 0, false, TablePresets.POOL_9FT);
+        ShotLayout mirror = layouts.layout(drill, 0, 0, true, TablePresets.POOL_9FT);
         assertThat(original.arrival().x()).isNegative();
         assertThat(original.arrival().y()).isPositive();
         assertThat(mirror.arrival().x()).isCloseTo(original.arrival().x(), within(1e-12));

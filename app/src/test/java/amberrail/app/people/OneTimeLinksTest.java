@@ -78,7 +78,8 @@ class OneTimeLinksTest {
                 Path.of("unused"),
                 Duration.ofDays(14),
                 new AmberRailProperties.SignIn(5, Duration.ofMinutes(1)),
-                DataSize.ofKilobytes(128));
+                DataSize.ofKilobytes(128),
+                DataSize.ofMegabytes(4));
         return new OneTimeLinks(invitations, properties, Clock.fixed(moment, ZoneOffset.UTC));
     }
 }

@@ -6,6 +6,8 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import amberrail.app.people.SignedIn;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
@@ -61,5 +63,35 @@ public abstract class AppTest {
     protected String beginSession(SignedIn who, SignedIn student) throws Exception {
         var body = Map.of("studentId", student.accountId(), "drillId", Club.DRILL, "tableId", club.table());
         return tree(post(who, body, "/api/v1/sessions")).get("id").asText();
+    }
+
+    /** A drill as the bench edits it. */
+    protected ObjectNode document(SignedIn who, String id) throws Exception {
+        return (ObjectNode) tree(read(who, "/api/v1/drills/{id}/document", id)).get("drill");
+    }
+
+    protected String file(SignedIn who, String id) throws Exception {
+        return read(who, "/api/v1/drills/{id}/file", id)
+                .andReturn()
+                .getResponse()
+                .getContentAsString(StandardCharsets.UTF_8);
+    }
+
+    /** The id of a copy that this coach made of a shipped drill. */
+    protected String ownDrillOf(SignedIn coach) throws Exception {
+        return tree(post(coach, Map.of(), "/api/v1/drills/{id}/copy", Club.DRILL))
+                .get("id")
+                .asText();
+    }
+
+    protected String folderOf(SignedIn who, String name) throws Exception {
+        return tree(post(who, Map.of("name", name), "/api/v1/folders"))
+                .get("id")
+                .asText();
+    }
+
+    protected ResultActions delete(SignedIn who, String path, Object... variables) throws Exception {
+        return mvc.perform(
+                MockMvcRequestBuilders.delete(path, variables).with(csrf()).with(Club.as(who)));
     }
 }

@@ -7,6 +7,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import amberrail.app.people.SignedIn;
 import amberrail.app.testing.AppTest;
 import amberrail.app.testing.Club;
+import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -38,7 +39,7 @@ class WhoMayTest extends AppTest {
     private record Rule(
             String method, String path, Object body, int head, int self, int otherCoach, int otherStudent) {}
 
-    private List<Rule> rules(SignedIn student, SignedIn coach, String session) {
+    private List<Rule> rules(SignedIn student, SignedIn coach, String session) throws Exception {
         UUID attempt = UUID.randomUUID();
         String own = "/api/v1/sessions/" + session;
         Map<String, Object> name = Map.of("name", "Somebody New");
@@ -75,6 +76,11 @@ class WhoMayTest extends AppTest {
                 "pot", Map.of("ball", "1", "pocket", "N"),
                 "sideAllowed", false);
         String drill = "/api/v1/drills/" + Club.DRILL;
+        String mine = "/api/v1/drills/" + ownDrillOf(club.head());
+        JsonNode document = document(club.head(), Club.DRILL);
+        Map<String, Object> draft = Map.of("tableId", club.table(), "drill", document);
+        Map<String, Object> shotOfDraft = Map.of("tableId", club.table(), "drill", document, "station", 0, "shot", 0);
+        String folder = "/api/v1/folders/" + folderOf(club.head(), "Folder " + session);
         String coaching = "/api/v1/students/" + student.accountId() + "/coaches/" + coach.accountId();
         return List.of(
                 new Rule("GET", "/api/v1/me", null, OK, OK, OK, OK),
@@ -82,6 +88,41 @@ class WhoMayTest extends AppTest {
                 new Rule("GET", "/api/v1/today", null, OK, OK, OK, OK),
                 new Rule("GET", "/api/v1/drills", null, OK, OK, OK, OK),
                 new Rule("GET", "/api/v1/drills/" + Club.DRILL + "?tableId=" + club.table(), null, OK, OK, OK, OK),
+                new Rule("POST", "/api/v1/drills", Map.of("drill", document), CREATED, FORBIDDEN, CREATED, FORBIDDEN),
+                new Rule("POST", drill + "/copy", Map.of(), CREATED, FORBIDDEN, CREATED, FORBIDDEN),
+                new Rule("GET", drill + "/document", null, OK, OK, OK, OK),
+                new Rule("GET", drill + "/file", null, OK, OK, OK, OK),
+                new Rule("GET", mine, null, OK, NOT_FOUND, NOT_FOUND, NOT_FOUND),
+                new Rule("GET", mine + "/document", null, OK, NOT_FOUND, NOT_FOUND, NOT_FOUND),
+                new Rule("GET", mine + "/file", null, OK, NOT_FOUND, NOT_FOUND, NOT_FOUND),
+                new Rule("GET", mine + "/card.pdf?tableId=" + club.table(), null, OK, NOT_FOUND, NOT_FOUND, NOT_FOUND),
+                new Rule("POST", mine + "/copy", Map.of(), CREATED, NOT_FOUND, NOT_FOUND, NOT_FOUND),
+                new Rule("PUT", mine, Map.of("revision", 0, "drill", document), OK, NOT_FOUND, NOT_FOUND, NOT_FOUND),
+                new Rule("PUT", mine + "/favourite", null, NO_CONTENT, NOT_FOUND, NOT_FOUND, NOT_FOUND),
+                new Rule("DELETE", mine + "/favourite", null, NO_CONTENT, NOT_FOUND, NOT_FOUND, NOT_FOUND),
+                new Rule("DELETE", mine, null, NO_CONTENT, NOT_FOUND, NOT_FOUND, NOT_FOUND),
+                new Rule("POST", mine + "/bring-back", null, NO_CONTENT, NOT_FOUND, NOT_FOUND, NOT_FOUND),
+                new Rule(
+                        "PUT", mine + "/sharing", Map.of("shared", false), NO_CONTENT, NOT_FOUND, NOT_FOUND, NOT_FOUND),
+                new Rule("GET", "/api/v1/drill-set?title=Set&ids=" + Club.DRILL, null, OK, OK, OK, OK),
+                new Rule("POST", "/api/v1/drill-import/preview", Map.of("text", "{}"), OK, FORBIDDEN, OK, FORBIDDEN),
+                new Rule(
+                        "POST",
+                        "/api/v1/drill-import",
+                        Map.of("text", file(club.head(), Club.DRILL)),
+                        OK,
+                        FORBIDDEN,
+                        OK,
+                        FORBIDDEN),
+                new Rule("POST", "/api/v1/folders", Map.of("name", "F " + session), CREATED, CREATED, CREATED, CREATED),
+                new Rule("PUT", folder, Map.of("name", "G " + session), OK, NOT_FOUND, NOT_FOUND, NOT_FOUND),
+                new Rule("PUT", folder + "/drills/" + Club.DRILL, null, NO_CONTENT, NOT_FOUND, NOT_FOUND, NOT_FOUND),
+                new Rule("DELETE", folder + "/drills/" + Club.DRILL, null, NO_CONTENT, NOT_FOUND, NOT_FOUND, NOT_FOUND),
+                new Rule("DELETE", folder, null, NO_CONTENT, NOT_FOUND, NOT_FOUND, NOT_FOUND),
+                new Rule("POST", "/api/v1/bench/check", draft, OK, FORBIDDEN, OK, FORBIDDEN),
+                new Rule("POST", "/api/v1/bench/usual", shotOfDraft, OK, FORBIDDEN, OK, FORBIDDEN),
+                new Rule("POST", "/api/v1/bench/grades", draft, OK, FORBIDDEN, OK, FORBIDDEN),
+                new Rule("GET", "/api/v1/tables/" + club.table() + "/geometry", null, OK, OK, OK, OK),
                 new Rule("GET", drill + "/card.pdf?tableId=" + club.table(), null, OK, OK, OK, OK),
                 new Rule("GET", drill + "/target.pdf?tableId=" + club.table(), null, OK, OK, OK, OK),
                 new Rule("GET", drill + "/diagram.svg?tableId=" + club.table(), null, OK, OK, OK, OK),
@@ -199,6 +240,7 @@ class WhoMayTest extends AppTest {
 
     private static String pattern(String path) {
         return path.replaceAll("\\?.*", "")
+                .replaceAll("own-[0-9a-f-]{36}", "{}")
                 .replaceAll("[0-9a-f]{8}-[0-9a-f-]{27}", "{}")
                 .replace(Club.DRILL, "{}");
     }

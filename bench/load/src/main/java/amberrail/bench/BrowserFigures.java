@@ -66,6 +66,7 @@ final class BrowserFigures {
                     "under 33 ms",
                     drag(page).at(0.95),
                     "ms");
+            BenchFigures.measure(page, url, report);
             page.navigate("/today");
             page.locator(".go.main").first().click();
             page.getByTestId("table").waitFor();

@@ -13,7 +13,7 @@ import java.util.Set;
  *
  * @param id            stable name, lower case with hyphens
  * @param version       from 1
- * @param purpose       one sentence: what it is for
+ * @param purpose       one sentence: what it is for; empty while nobody has written it
  * @param watch         what to watch while it is played
  * @param missReads     how a miss reads: which way it goes and why
  * @param minutes       usual time it takes
@@ -49,9 +49,9 @@ public record Drill(
         Require.between("version", version, 1, Integer.MAX_VALUE);
         Require.text("title", title, 80);
         Objects.requireNonNull(primarySkill);
-        Require.text("purpose", purpose, LONGEST_SENTENCE);
-        Require.text("watch", watch, LONGEST_SENTENCE);
-        Require.text("missReads", missReads, LONGEST_SENTENCE);
+        purpose = Require.textOrNone("purpose", purpose, LONGEST_SENTENCE);
+        watch = Require.textOrNone("watch", watch, LONGEST_SENTENCE);
+        missReads = Require.textOrNone("missReads", missReads, LONGEST_SENTENCE);
         Require.between("minutes", minutes, 1, 240);
         tables = List.copyOf(tables);
         mirror = Objects.requireNonNullElse(mirror, MirrorRule.AFTER_THE_ORIGINAL);

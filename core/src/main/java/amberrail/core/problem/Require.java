@@ -63,4 +63,17 @@ public final class Require {
         }
         return value;
     }
+
+    /** Text of at most {@code longest} characters, empty where there is none, else {@code INVALID_PARAMETER}. */
+    public static String textOrNone(String field, String value, int longest) {
+        String given = value == null ? "" : value;
+        if (given.length() > longest) {
+            throw new InvalidInputException(
+                    ProblemCode.INVALID_PARAMETER,
+                    field,
+                    given.length() + " characters",
+                    "must have at most " + longest + " characters");
+        }
+        return given;
+    }
 }

@@ -31,6 +31,18 @@ public enum Cushion {
         };
     }
 
+    /** A point of the nose line, counted in this cushion's own sights from the SW corner's side. */
+    public Point nosePoint(double sights, TableSpec table) {
+        double x = sights * table.lengthMillimetres() / SightPosition.SIGHTS_ALONG;
+        double y = sights * table.widthMillimetres() / SightPosition.SIGHTS_ACROSS;
+        return switch (this) {
+            case W -> new Point(0, y);
+            case E -> new Point(table.lengthMillimetres(), y);
+            case S -> new Point(x, 0);
+            case N -> new Point(x, table.widthMillimetres());
+        };
+    }
+
     /** The cushion's image in the table's long axis. */
     public Cushion mirrored() {
         return switch (this) {

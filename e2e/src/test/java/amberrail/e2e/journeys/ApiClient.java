@@ -50,7 +50,7 @@ final class ApiClient {
         return send("GET", "/api/v1/sessions/" + session, null).get("attempts").size();
     }
 
-    private JsonNode send(String method, String path, String body) throws Exception {
+    JsonNode send(String method, String path, String body) throws Exception {
         String token = cookies.getCookieStore().getCookies().stream()
                 .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
                 .map(HttpCookie::getValue)

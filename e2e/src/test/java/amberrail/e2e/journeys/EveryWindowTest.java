@@ -3,6 +3,7 @@ package amberrail.e2e.journeys;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberrail.e2e.pages.BenchPage;
 import amberrail.e2e.pages.RecordingPage;
 import amberrail.e2e.support.Journey;
 import amberrail.e2e.support.People;
@@ -72,6 +73,24 @@ class EveryWindowTest extends Journey {
         page.navigate("/review/" + page.url().replaceAll(".*/", ""));
         page.getByTestId("figures").waitFor();
         assertThat(violations(page)).isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"LIGHT", "DARK"})
+    void soDoesTheBench(ColorScheme scheme) {
+        Page page = browser.open(
+                server,
+                new Browser.NewContextOptions().setViewportSize(1280, 800).setColorScheme(scheme));
+        People.signIn(page, "iris");
+        BenchPage bench = BenchPage.newDrill(page);
+        assertThat(violations(page)).as("a ball").isEmpty();
+        page.locator(".demands .head").nth(1).click();
+        assertThat(violations(page)).as("a zone").isEmpty();
+        for (String tab : List.of("#tab-station", "#tab-drill")) {
+            page.locator(tab).click();
+            assertThat(violations(page)).as(tab).isEmpty();
+        }
+        assertThat(bench.saved()).containsText("Saved");
     }
 
     private static List<String> violations(Page page) {

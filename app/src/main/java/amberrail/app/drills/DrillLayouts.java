@@ -1,0 +1,80 @@
+package amberrail.app.drills;
+
+import amberrail.core.drill.Drill;
+import amberrail.core.drill.Shot;
+import amberrail.core.drill.ShotLayout;
+import amberrail.core.geometry.Direction;
+import amberrail.core.grading.ShotTasks;
+import amberrail.core.recipe.PreferredRecipe;
+import amberrail.core.recipe.Recipe;
+import amberrail.core.recipe.RecipeSolver;
+import amberrail.core.simulation.ShotTable;
+import amberrail.core.simulation.TablePhysics;
+import amberrail.core.table.TablePlan;
+import amberrail.core.table.TablePresets;
+import amberrail.core.table.TableSpec;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.springframework.stereotype.Service;
+
+/** Shots of drills put on tables. What was worked out is remembered by what it was worked out from, so a changed drill is new. */
+@Service
+public class DrillLayouts {
+    private static final int REMEMBERED = 2_000;
+
+    private final Cache<Drawn, ShotLayout> layouts =
+            Caffeine.newBuilder().maximumSize(REMEMBERED).build();
+    private final Cache<Usual, Optional<Recipe>> recipes =
+            Caffeine.newBuilder().maximumSize(REMEMBERED).build();
+
+    /** All that a layout depends on. */
+    private record Drawn(Shot shot, boolean mirrored, TableSpec table, double zoneScale) {}
+
+    /** All that a usual recipe depends on; it is found on the original, and its mirror is its mirror image. */
+    private record Usual(Shot shot, TableSpec table, double zoneScale, boolean sideAllowed) {}
+
+    /**
+     * One shot of a drill as it lies on this table, with the line of arrival of its usual recipe (answers.md, "Target and arrival"). The
+     * recipe is found once for each shot and table and takes a tenth of a second.
+     */
+    public ShotLayout layout(Drill drill, int station, int shot, boolean mirrored, TableSpec table) {
+        ShotLayout drawn = drawn(drill, station, shot, mirrored, table);
+        if (drawn.zone().isEmpty()) {
+            return drawn;
+        }
+        OptionalDouble arrival = usual(drill, station, shot, table).stream()
+                .mapToDouble(Recipe::arrivalDegrees)
+                .findFirst();
+        return arrival.isEmpty()
+                ? drawn
+                : drawn.arriving(Direction.ofDegrees(mirrored ? -arrival.getAsDouble() : arrival.getAsDouble()));
+    }
+
+    /** The usual recipe of a shot on the original side; empty where no stroke does it. */
+    public Optional<Recipe> usual(Drill drill, int station, int shot, TableSpec table) {
+        Shot asked = drill.station(station).shots().get(shot);
+        Usual key = new Usual(asked, table, zoneScale(drill, table), drill.sideAllowed());
+        return recipes.get(key, k -> {
+            ShotLayout drawn = drawn(drill, station, shot, false, table);
+            ShotTable engineTable = ShotTable.of(TablePlan.of(table));
+            return PreferredRecipe.of(RecipeSolver.solve(
+                    ShotTasks.of(drawn, engineTable, TablePhysics.usual(table.kind()), drill.sideAllowed())));
+        });
+    }
+
+    /** The shot without asking for a recipe: for thumbnails, whose line of arrival is not drawn. */
+    public ShotLayout drawn(Drill drill, int station, int shot, boolean mirrored, TableSpec table) {
+        Drawn key = new Drawn(drill.station(station).shots().get(shot), mirrored, table, zoneScale(drill, table));
+        return layouts.get(
+                key, k -> ShotLayout.of(k.shot(), TablePlan.of(table), table.balls(), mirrored, k.zoneScale()));
+    }
+
+    /** How much the drill's zones are stretched on this table. */
+    public static double zoneScale(Drill drill, TableSpec table) {
+        return drill.zoneScale(
+                table.lengthMillimetres(),
+                TablePresets.byId(drill.tables().get(0)).lengthMillimetres());
+    }
+}

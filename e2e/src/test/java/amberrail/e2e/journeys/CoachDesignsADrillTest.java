@@ -1,0 +1,308 @@
+package amberrail.e2e.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import amberrail.e2e.pages.BenchPage;
+import amberrail.e2e.pages.RecordingPage;
+import amberrail.e2e.support.Journey;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** A coach designs a drill on the bench, has it recorded, changes it, shares it and takes it from one place to another. */
+class CoachDesignsADrillTest extends Journey {
+
+    @Test
+    void byDraggingAndTypingWithUndoAndNothingLost() throws Exception {
+        Page page = signedIn("iris", 1280, 800);
+        BenchPage bench = BenchPage.newDrill(page);
+        page.getByLabel("Title of the drill").fill("Half-ball to the ring");
+        page.keyboard().press("Enter");
+
+        double[] before = bench.place("cue");
+        bench.drag(bench.ball("cue"), -300, -120);
+        bench.answered();
+        assertThat(bench.place("cue")[0]).isCloseTo(before[0] - 300, within(40.0));
+        bench.tool("Undo").click();
+        assertThat(bench.place("cue")[0]).isCloseTo(before[0], within(0.01));
+        bench.tool("Redo").click();
+        assertThat(bench.place("cue")[0]).isCloseTo(before[0] - 300, within(40.0));
+
+        // Typed exactly: 635 mm from the head rail, 12.5 inches from the right long rail.
+        page.getByLabel("Placed by").selectOption("sights");
+        page.getByLabel("in", new Page.GetByLabelOptions().setExact(true)).selectOption("mm");
+        page.getByLabel("head rail", new Page.GetByLabelOptions().setExact(true))
+                .fill("635");
+        page.keyboard().press("Enter");
+        page.getByLabel("in", new Page.GetByLabelOptions().setExact(true)).selectOption("in");
+        page.getByLabel("right long rail", new Page.GetByLabelOptions().setExact(true))
+                .fill("12.5");
+        page.keyboard().press("Enter");
+        assertThat(bench.place("cue")[0]).isCloseTo(635, within(0.01));
+        assertThat(bench.place("cue")[1]).isCloseTo(317.5, within(0.01));
+
+        assertThat(bench.saved()).containsText("Saved");
+        page.reload();
+        new BenchPage(page).answered();
+        assertThat(page.getByLabel("Title of the drill")).hasValue("Half-ball to the ring");
+        assertThat(bench.place("cue")[0]).isCloseTo(635, within(0.01));
+    }
+
+    @Test
+    void ballsCatchOnWhatTheyComeNear() throws Exception {
+        Page page = signedIn("iris", 1280, 800);
+        BenchPage bench = BenchPage.newDrill(page);
+        double[] cue = bench.place("cue");
+        // To within a centimetre of the head rail, two sights up: it touches the rail at the sight.
+        bench.drag(bench.ball("cue"), 40 - cue[0], 635 + 12 - cue[1]);
+        bench.answered();
+        assertThat(page.getByLabel("Placed by")).hasValue("off-cushion");
+        assertThat(bench.place("cue")[1]).isCloseTo(635, within(0.01));
+        // Alt lets it lie where it is dropped.
+        page.keyboard().down("Alt");
+        bench.drag(bench.ball("cue"), 400, 20);
+        page.keyboard().up("Alt");
+        assertThat(page.getByLabel("Placed by")).hasValue("sights");
+        // On to the other ball: they touch, and go on touching when that one moves.
+        double[] object = bench.place("1");
+        cue = bench.place("cue");
+        bench.drag(bench.ball("cue"), object[0] - 60 - cue[0], object[1] - 5 - cue[1]);
+        assertThat(page.getByLabel("Placed by")).hasValue("touching-ball");
+        bench.drag(bench.ball("1"), -200, -100);
+        double[] one = bench.place("1");
+        double[] other = bench.place("cue");
+        assertThat(Math.hypot(one[0] - other[0], one[1] - other[1])).isCloseTo(57.15, within(0.01));
+    }
+
+    @Test
+    void everythingByKeyboard() throws Exception {
+        Page page = signedIn("iris", 1280, 800);
+        BenchPage bench = BenchPage.newDrill(page);
+        bench.ball("1").focus();
+        double[] before = bench.place("1");
+        page.keyboard().press("ArrowRight");
+        page.keyboard().press("Shift+ArrowUp");
+        assertThat(bench.place("1")[0]).isCloseTo(before[0] + 10, within(0.01));
+        assertThat(bench.place("1")[1]).isCloseTo(before[1] + 1, within(0.01));
+        page.keyboard().press("b");
+        assertThat(bench.ball("B1")).isVisible();
+        page.keyboard().press("Control+a");
+        page.keyboard().press("Control+c");
+        page.keyboard().press("Control+v");
+        assertThat(page.locator("[data-ball]")).hasCount(6);
+        page.keyboard().press("Delete");
+        assertThat(page.locator("[data-ball]")).hasCount(3);
+        double y = bench.place("1")[1];
+        page.keyboard().press("Escape");
+        page.keyboard().press("m");
+        assertThat(bench.place("1")[1]).isCloseTo(1270 - y, within(0.01));
+        for (int i = 0; i < 12; i++) {
+            page.keyboard().press("Control+z");
+        }
+        assertThat(page.locator("[data-ball]")).hasCount(2);
+        assertThat(bench.place("1")[0]).isCloseTo(before[0], within(0.01));
+        // The zone's grips by key.
+        page.locator(".demands .head").nth(1).press("Enter");
+        bench.grip("place").focus();
+        page.keyboard().press("ArrowLeft");
+        assertThat(bench.saved()).containsText("Saved");
+        page.keyboard().press("?");
+        assertThat(page.getByText("snapping on or off")).isVisible();
+    }
+
+    @Test
+    void problemsAreFlaggedWhereTheyAre() throws Exception {
+        Page page = signedIn("iris", 1280, 800);
+        BenchPage bench = BenchPage.newDrill(page);
+        assertThat(bench.problems()).containsText("No problems found.");
+        page.keyboard().press("b");
+        double[] blocker = bench.place("B1");
+        double[] object = bench.place("1");
+        page.keyboard().down("Alt");
+        bench.drag(bench.ball("B1"), object[0] + 250 - blocker[0], object[1] + 120 - blocker[1]);
+        page.keyboard().up("Alt");
+        assertThat(bench.problems()).containsText("Ball B1 is in the way to the pocket.");
+        page.keyboard().press("Delete");
+        assertThat(bench.problems()).containsText("No problems found.");
+        // The same station again is not harder.
+        page.getByText("Copy as a new station").click();
+        assertThat(bench.problems()).containsText("Not harder than the station before");
+        // Cue ball on the object ball: it cannot be set up, and the drill cannot be recorded.
+        page.keyboard().down("Alt");
+        double[] cue = bench.place("cue");
+        bench.drag(bench.ball("cue"), object[0] + 20 - cue[0], object[1] - cue[1]);
+        page.keyboard().up("Alt");
+        assertThat(bench.problems()).containsText("must not lie in ball");
+        assertThat(bench.saved()).containsText("Saved");
+    }
+
+    @Test
+    void targetsAreDrawnAndChangedOnTheCloth() throws Exception {
+        Page page = signedIn("iris", 1280, 800);
+        BenchPage bench = BenchPage.newDrill(page);
+        page.locator(".demands .head").nth(1).click();
+        bench.drag(bench.grip("size"), 150, 0);
+        assertThat(zone(bench).get("radiusMillimetres").asDouble()).isCloseTo(450, within(12.0));
+        for (String kind : new String[] {"ellipse", "rectangle", "polygon", "band", "corridor", "near-cushion"}) {
+            page.getByLabel("Shape").selectOption(kind);
+            bench.answered();
+            String before = zone(bench).toString();
+            String grip = kind.equals("polygon")
+                    ? "corner"
+                    : kind.endsWith("cushion") || kind.equals("band") ? "depth" : "width";
+            bench.drag(bench.grip(grip), -60, 60);
+            bench.answered();
+            assertThat(zone(bench).toString()).as(kind).isNotEqualTo(before);
+        }
+        page.getByLabel("Ask something more").selectOption("not-cross");
+        bench.drag(bench.grip("start"), 200, 0);
+        page.getByLabel("Ask something more").selectOption("cushion-point");
+        bench.drag(bench.grip("point"), 0, 200);
+        assertThat(page.locator(".demands")).containsText("The cue ball does not cross the line");
+        assertThat(bench.saved()).containsText("Saved");
+    }
+
+    private static JsonNode zone(BenchPage bench) throws Exception {
+        return bench.live().at("/shot/zone");
+    }
+
+    @Test
+    void recordedThenChangedMakesANewVersionAndKeepsTheOldResults() {
+        Page page = signedIn("iris", 1280, 800);
+        BenchPage bench = BenchPage.newDrill(page);
+        page.getByLabel("Title of the drill").fill("Played drill");
+        page.keyboard().press("Enter");
+        assertThat(bench.saved()).hasText("Saved · version 1");
+        String id = bench.drillId();
+        RecordingPage table = RecordingPage.start(page, "Odo Brandt", id);
+        table.tap(2000, 500);
+        assertThat(table.sync()).hasText("all saved");
+        String session = table.sessionId();
+        page.navigate("/drills/" + id + "/bench");
+        BenchPage again = new BenchPage(page);
+        page.getByLabel("Title of the drill").fill("Changed drill");
+        page.keyboard().press("Enter");
+        assertThat(again.saved()).hasText("Saved · version 2");
+        page.navigate("/review/" + session);
+        assertThat(page.locator("h1").first()).containsText("Played drill");
+    }
+
+    @Test
+    void twoWindowsOnTheSameDrillLoseNothing() throws Exception {
+        Page one = signedIn("iris", 1280, 800);
+        BenchPage bench = BenchPage.newDrill(one);
+        Page other = one.context().newPage();
+        other.navigate(one.url());
+        new BenchPage(other).answered();
+        one.getByLabel("Title of the drill").fill("From the first window");
+        one.keyboard().press("Enter");
+        assertThat(bench.saved()).containsText("Saved");
+        other.getByLabel("Title of the drill").fill("From the second window");
+        other.keyboard().press("Enter");
+        assertThat(other.getByText("This drill was changed in another window.")).isVisible();
+        other.getByText("Keep mine as a copy").click();
+        other.waitForURL(Pattern.compile(".*/bench"));
+        other.navigate("/drills");
+        assertThat(other.getByText("From the first window")).isVisible();
+        assertThat(other.getByText("From the second window")).isVisible();
+    }
+
+    @Test
+    void whatIsDrawnWithoutTheServerIsSavedWhenItIsBack() {
+        Page page = signedIn("iris", 1280, 800);
+        BenchPage bench = BenchPage.newDrill(page);
+        page.context().setOffline(true);
+        page.getByLabel("Title of the drill").fill("Made without a network");
+        page.keyboard().press("Enter");
+        assertThat(bench.saved()).containsText("Kept on this device");
+        page.context().setOffline(false);
+        page.reload();
+        new BenchPage(page);
+        assertThat(page.getByLabel("Title of the drill")).hasValue("Made without a network");
+        assertThat(bench.saved()).containsText("Saved");
+    }
+
+    @Test
+    void aFileIsSavedLookedThroughAndTakenByAnotherCoach(@TempDir Path folder) throws Exception {
+        Page page = signedIn("iris", 1280, 800);
+        BenchPage bench = BenchPage.newDrill(page);
+        page.getByLabel("Title of the drill").fill("<b>Travelling</b> drill");
+        page.keyboard().press("Enter");
+        assertThat(bench.saved()).containsText("Saved");
+        page.navigate("/drills/" + bench.drillId());
+        Download download =
+                page.waitForDownload(() -> page.getByText("Save as a file").click());
+        Path file = folder.resolve("drill.json");
+        download.saveAs(file);
+
+        Page other = signedIn("tomas", 1280, 800);
+        other.navigate("/drills");
+        other.getByText("Take from a file").click();
+        other.locator("input[type=file]").setInputFiles(file);
+        assertThat(other.getByText("new, becomes your own")).isVisible();
+        other.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take 1 drill"))
+                .click();
+        assertThat(other.getByText("1 drill taken.")).isVisible();
+        other.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Close").setExact(true))
+                .last()
+                .click();
+        assertThat(other.getByText("<b>Travelling</b> drill")).isVisible();
+
+        Files.writeString(file, Files.readString(file).replace("\"pot-ball\"", "\"pot-bull\""));
+        other.getByText("Take from a file").click();
+        other.locator("input[type=file]").setInputFiles(file);
+        assertThat(other.getByText("This file cannot be taken:")).isVisible();
+        assertThat(other.getByText("Nothing was changed.")).isVisible();
+    }
+
+    @Test
+    void favouritesAndFoldersNarrowTheLibrary() {
+        Page page = signedIn("iris", 1280, 800);
+        page.navigate("/drills");
+        page.getByText("New folder").click();
+        page.getByLabel("Name of the folder").fill("Tuesday group");
+        page.keyboard().press("Enter");
+        page.getByLabel("Favourite: Two walls", new Page.GetByLabelOptions().setExact(true))
+                .click();
+        var card = page.locator("article")
+                .filter(new com.microsoft.playwright.Locator.FilterOptions().setHasText("Two in order"));
+        card.getByText("Folders").click();
+        card.getByLabel("Tuesday group").check();
+        page.reload();
+        page.getByLabel("Shelf").click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("favourites"))
+                .click();
+        assertThat(page.locator("article")).hasCount(1);
+        assertThat(page.locator("article")).containsText("Two walls");
+        page.getByLabel("Shelf").click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("folder: Tuesday group"))
+                .click();
+        assertThat(page.locator("article")).hasCount(1);
+        assertThat(page.locator("article")).containsText("Two in order");
+    }
+
+    @Test
+    void aShippedDrillIsCopiedBeforeItIsChanged() {
+        Page page = signedIn("iris", 1280, 800);
+        page.navigate("/drills/two-walls");
+        page.getByText("Copy to my own and change it").click();
+        page.waitForURL("**/bench");
+        new BenchPage(page).answered();
+        assertThat(page.getByLabel("Title of the drill")).hasValue("Two walls (copy)");
+        page.getByText("To the drill").click();
+        page.getByText("Put away").click();
+        assertThat(page.getByText("was put away")).isVisible();
+        page.getByText("Bring it back").click();
+        assertThat(page.getByText("Share with the club")).isVisible();
+    }
+}

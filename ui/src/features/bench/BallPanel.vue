@@ -1,0 +1,281 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import ChoiceField from '@/shared/ChoiceField.vue'
+import NumberField from '@/shared/NumberField.vue'
+import { CUSHIONS, isLong, POCKETS, type DraftBall, type DraftPosition, type Role } from './drillDocument'
+import { withBall } from './edits'
+import { fromCushion } from './geometry/aimingLines'
+import { atSights } from './geometry/places'
+import { asKind, POSITION_KINDS } from './positionKinds'
+import { useBench } from './useBench'
+
+/** The selected ball: its name, what it is there for, and its place typed exactly. */
+const props = defineProps<{ ball: DraftBall }>()
+const bench = useBench()
+const { t } = useI18n()
+
+const UNITS = ['mm', 'cm', 'in', 'sights', 'balls'] as const
+type Unit = (typeof UNITS)[number]
+const PER_UNIT = { mm: 1, cm: 10, in: 25.4 }
+const UNIT_KEY = 'amber-bench-unit'
+const unit = ref<Unit>((localStorage.getItem(UNIT_KEY) as Unit | null) ?? 'mm')
+
+function chooseUnit(next: Unit | undefined): void {
+  unit.value = next ?? 'mm'
+  localStorage.setItem(UNIT_KEY, unit.value)
+}
+
+const place = computed(() => bench.places.value.get(props.ball.label))
+const position = computed(() => props.ball.position)
+const kinds = computed(() =>
+  POSITION_KINDS.filter((kind) => kind === position.value.kind || anchoredAs(kind)).map((value) => ({
+    value,
+    label: t(`bench.position.${value}`),
+  })),
+)
+
+function anchoredAs(kind: DraftPosition['kind']): DraftPosition | undefined {
+  const { geometry, shot } = bench
+  return geometry.value && shot.value
+    ? asKind(kind, geometry.value, shot.value, props.ball, bench.places.value)
+    : undefined
+}
+
+function put(next: DraftPosition | undefined): void {
+  if (next) bench.placeBall(props.ball.label, next)
+}
+
+/** Distance from the W or S cushion in the unit that is chosen. */
+function reading(axis: 'x' | 'y'): number {
+  const table = bench.geometry.value
+  const at = place.value
+  if (!table || !at) return 0
+  const millimetres = axis === 'x' ? at.xMillimetres : at.yMillimetres
+  if (unit.value === 'sights') {
+    return axis === 'x'
+      ? (millimetres * 8) / table.lengthMillimetres
+      : (millimetres * 4) / table.widthMillimetres
+  }
+  if (unit.value === 'balls') {
+    const nose = (props.ball.role === 'cue' ? table.cueBall : table.objectBall).noseDistanceMillimetres
+    return (millimetres - nose) / table.objectBall.diameterMillimetres
+  }
+  return millimetres / PER_UNIT[unit.value]
+}
+
+function typed(axis: 'x' | 'y', value: number): void {
+  const table = bench.geometry.value
+  const at = place.value
+  if (!table || !at) return
+  let millimetres: number
+  if (unit.value === 'sights') {
+    millimetres = axis === 'x' ? (value * table.lengthMillimetres) / 8 : (value * table.widthMillimetres) / 4
+  } else if (unit.value === 'balls') {
+    const nose = (props.ball.role === 'cue' ? table.cueBall : table.objectBall).noseDistanceMillimetres
+    millimetres = nose + value * table.objectBall.diameterMillimetres
+  } else {
+    millimetres = value * PER_UNIT[unit.value]
+  }
+  put(
+    atSights(
+      table,
+      axis === 'x' ? { ...at, xMillimetres: millimetres } : { ...at, yMillimetres: millimetres },
+    ),
+  )
+}
+
+const others = computed(() =>
+  (bench.shot.value?.balls ?? [])
+    .filter((ball) => ball.label !== props.ball.label)
+    .map((ball) => ({ value: ball.label, label: ball.label })),
+)
+const spots = computed(() =>
+  (bench.geometry.value?.spots ?? []).map((spot) => ({ value: spot.name, label: spot.name })),
+)
+const cushions = computed(() => CUSHIONS.map((value) => ({ value, label: t(`cushion.${value}`) })))
+const pockets = computed(() => POCKETS.map((value) => ({ value, label: t(`pocket.${value}`) })))
+const roles = computed(() =>
+  (['object', 'next', 'blocker'] as const).map((value) => ({ value, label: t(`bench.role.${value}`) })),
+)
+const playedRole = computed(() => (props.ball.role === 'cue' ? undefined : props.ball.role))
+const nearestReading = computed(() => {
+  const table = bench.geometry.value
+  const at = place.value
+  if (!table || !at) return ''
+  const east = fromCushion(table, 'E', at)
+  const north = fromCushion(table, 'N', at)
+  const short = at.xMillimetres <= east ? (['W', at.xMillimetres] as const) : (['E', east] as const)
+  const long = at.yMillimetres <= north ? (['S', at.yMillimetres] as const) : (['N', north] as const)
+  return [short, long].map(([name, mm]) => `${mm.toFixed(0)} mm ${t(`cushion.${name}`)}`).join(', ')
+})
+
+function changeRole(role: Role | undefined): void {
+  if (role) bench.changeShot((shot) => withBall(shot, props.ball.label, (ball) => ({ ...ball, role })))
+}
+</script>
+
+<template>
+  <section class="ball">
+    <div class="row">
+      <h3>{{ t(`drills.ball.${ball.role.toUpperCase()}`, { label: ball.label }) }}</h3>
+      <ChoiceField
+        v-if="ball.role !== 'cue'"
+        :label="t('bench.roleLabel')"
+        :model-value="playedRole"
+        :options="roles"
+        hide-label
+        @update:model-value="changeRole"
+      />
+    </div>
+    <ChoiceField
+      :label="t('bench.placeBy')"
+      :model-value="position.kind"
+      :options="kinds"
+      @update:model-value="(kind) => put(anchoredAs(kind ?? 'sights'))"
+    />
+    <div v-if="position.kind === 'sights'" class="row">
+      <NumberField
+        :label="t('cushion.W')"
+        :model-value="reading('x')"
+        :digits="unit === 'mm' ? 1 : 3"
+        @update:model-value="(value: number) => typed('x', value)"
+      />
+      <NumberField
+        :label="t('cushion.S')"
+        :model-value="reading('y')"
+        :digits="unit === 'mm' ? 1 : 3"
+        @update:model-value="(value: number) => typed('y', value)"
+      />
+      <ChoiceField
+        :label="t('bench.unitLabel')"
+        :model-value="unit"
+        :options="UNITS.map((value) => ({ value, label: t(`bench.unit.${value}`) }))"
+        @update:model-value="chooseUnit"
+      />
+    </div>
+    <div v-else-if="position.kind === 'spot'" class="row">
+      <ChoiceField
+        :label="t('bench.spot')"
+        :model-value="position.spot"
+        :options="spots"
+        @update:model-value="(spot) => spot && put({ ...position, kind: 'spot', spot })"
+      />
+      <NumberField
+        :label="t('bench.alongTable')"
+        unit="mm"
+        :model-value="position.dxMillimetres ?? 0"
+        @update:model-value="
+          (dxMillimetres: number) => put({ ...position, kind: 'spot', dxMillimetres } as DraftPosition)
+        "
+      />
+      <NumberField
+        :label="t('bench.acrossTable')"
+        unit="mm"
+        :model-value="position.dyMillimetres ?? 0"
+        @update:model-value="
+          (dyMillimetres: number) => put({ ...position, kind: 'spot', dyMillimetres } as DraftPosition)
+        "
+      />
+    </div>
+    <div v-else-if="position.kind === 'off-cushion'" class="row">
+      <ChoiceField
+        :label="t('bench.cushion')"
+        :model-value="position.cushion"
+        :options="cushions"
+        @update:model-value="(cushion) => cushion && put({ ...position, cushion } as DraftPosition)"
+      />
+      <NumberField
+        :label="t('bench.ballWidths')"
+        :model-value="position.ballWidths"
+        :min="0"
+        @update:model-value="(ballWidths: number) => put({ ...position, ballWidths } as DraftPosition)"
+      />
+      <NumberField
+        :label="t('bench.sightsAlong')"
+        :model-value="position.sightsAlong"
+        :min="0"
+        :max="isLong(position.cushion) ? 8 : 4"
+        @update:model-value="(sightsAlong: number) => put({ ...position, sightsAlong } as DraftPosition)"
+      />
+    </div>
+    <div v-else-if="position.kind === 'off-pocket'" class="row">
+      <ChoiceField
+        :label="t('bench.pocket')"
+        :model-value="position.pocket"
+        :options="pockets"
+        @update:model-value="(pocket) => pocket && put({ ...position, pocket } as DraftPosition)"
+      />
+      <NumberField
+        :label="t('bench.ballWidths')"
+        :model-value="position.ballWidths"
+        :min="0"
+        :max="60"
+        @update:model-value="(ballWidths: number) => put({ ...position, ballWidths } as DraftPosition)"
+      />
+      <NumberField
+        :label="t('bench.fromAxis')"
+        unit="°"
+        :model-value="position.bearingDegrees"
+        :min="-89"
+        :max="89"
+        @update:model-value="
+          (bearingDegrees: number) => put({ ...position, bearingDegrees } as DraftPosition)
+        "
+      />
+    </div>
+    <div v-else-if="position.kind === 'touching-ball'" class="row">
+      <ChoiceField
+        :label="t('bench.otherBall')"
+        :model-value="position.ball"
+        :options="others"
+        @update:model-value="(other) => other && put({ ...position, ball: other } as DraftPosition)"
+      />
+      <NumberField
+        :label="t('bench.bearing')"
+        unit="°"
+        :model-value="position.bearingDegrees"
+        @update:model-value="
+          (bearingDegrees: number) => put({ ...position, bearingDegrees } as DraftPosition)
+        "
+      />
+    </div>
+    <div v-else class="row">
+      <NumberField
+        :label="t('bench.cut')"
+        unit="°"
+        :model-value="position.cutDegrees"
+        :min="-89"
+        :max="89"
+        @update:model-value="(cutDegrees: number) => put({ ...position, cutDegrees } as DraftPosition)"
+      />
+      <NumberField
+        :label="t('bench.fromGhost')"
+        unit="mm"
+        :digits="1"
+        :model-value="position.distanceMillimetres"
+        @update:model-value="
+          (distanceMillimetres: number) => put({ ...position, distanceMillimetres } as DraftPosition)
+        "
+      />
+    </div>
+    <p class="quiet small">{{ nearestReading }}</p>
+  </section>
+</template>
+
+<style scoped>
+.ball {
+  display: grid;
+  gap: 8px;
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 12px;
+  align-items: end;
+}
+h3,
+p {
+  margin: 0;
+}
+</style>

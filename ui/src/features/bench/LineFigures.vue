@@ -1,0 +1,110 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useUnits } from '@/shared/units'
+import { useBench } from './useBench'
+
+/** What the lines on the cloth come to, in figures. */
+const bench = useBench()
+const { t } = useI18n()
+const { figure } = useUnits()
+const lines = computed(() => bench.shown.value?.lines)
+const usual = computed(() => bench.usual.value)
+
+const NAMED_FRACTIONS: [number, string][] = [
+  [1, '1'],
+  [0.75, '¾'],
+  [0.5, '½'],
+  [0.25, '¼'],
+]
+const fraction = computed(() => {
+  const share = lines.value?.coveredFraction ?? 0
+  return NAMED_FRACTIONS.find(([value]) => Math.abs(value - share) < 0.015)?.[1] ?? figure(share, 2)
+})
+/** For tests that hold the browser's arithmetic to the server's: what is drawn, and who worked it out. */
+const drawn = computed(() =>
+  JSON.stringify({ fromServer: bench.shown.value?.fromServer, live: bench.live.value }),
+)
+</script>
+
+<template>
+  <section class="figures" :data-from-server="bench.shown.value?.fromServer ?? false">
+    <dl v-if="lines">
+      <dt>{{ t('bench.figure.cut') }}</dt>
+      <dd>
+        {{ figure(Math.abs(lines.cutDegrees), 1) }}°
+        {{ lines.cutDegrees >= 0 ? t('bench.toLeft') : t('bench.toRight') }}, {{ fraction }}
+        {{ t('bench.ofBall') }}
+      </dd>
+      <dt>{{ t('bench.figure.window') }}</dt>
+      <dd>
+        {{ figure(lines.openingMillimetres, 0) }} mm,
+        {{ figure(lines.windowUpperDegrees - lines.windowLowerDegrees, 1) }}°
+        {{ lines.windowIsClean ? '' : t('bench.mouthOnly') }}
+      </dd>
+      <dt>{{ t('bench.figure.aim') }}</dt>
+      <dd>
+        {{ figure(lines.allowedAimMillimetres, 1) }} mm, {{ figure(lines.allowedAimMilliradians, 1) }} mrad
+      </dd>
+      <dt>{{ t('bench.figure.roll') }}</dt>
+      <dd>
+        {{ t(`cushion.${lines.naturalRoll.cushion}`) }} {{ figure(lines.naturalRoll.sights, 1)
+        }}<template v-if="lines.tangent"
+          >; {{ t('bench.figure.stun') }} {{ t(`cushion.${lines.tangent.cushion}`) }}
+          {{ figure(lines.tangent.sights, 1) }}</template
+        >
+      </dd>
+      <template v-if="lines.dangers.length > 0">
+        <dt class="danger">{{ t('bench.figure.danger') }}</dt>
+        <dd>
+          <span v-for="danger in lines.dangers" :key="danger.pocket" class="one">
+            {{ t(`pocket.${danger.pocket}`) }}: {{ t(`bench.danger.${danger.leads}`) }}
+          </span>
+        </dd>
+      </template>
+    </dl>
+    <p v-else class="quiet small">{{ t('bench.noLines') }}</p>
+    <p v-if="usual" class="small usual">
+      {{
+        t('bench.usual', {
+          way: t(`drills.way.${usual.way}`),
+          cushions: t('drills.byCushions', usual.cushions.length),
+          speed: figure(usual.stroke.paceMetresPerSecond, 2),
+          height: t(usual.stroke.tipHeightMillimetres >= 0 ? 'drills.above' : 'drills.below', {
+            height: figure(Math.abs(usual.stroke.tipHeightMillimetres), 1),
+          }),
+          share: figure(100 * usual.successProbability, 0),
+        })
+      }}
+    </p>
+    <output class="visually-hidden" data-live aria-hidden="true">{{ drawn }}</output>
+  </section>
+</template>
+
+<style scoped>
+dl {
+  display: grid;
+  grid-template-columns: max-content 1fr;
+  gap: 2px 12px;
+  margin: 0;
+}
+dt {
+  color: var(--ink-second);
+}
+dd {
+  margin: 0;
+}
+.danger {
+  color: var(--brick-text);
+  font-weight: 600;
+}
+.one {
+  display: block;
+}
+.usual {
+  margin: 6px 0 0;
+}
+p {
+  margin: 0;
+}
+</style>

@@ -1,0 +1,24 @@
+// Which lines the bench draws; remembered on this device.
+import { reactive, watch } from 'vue'
+
+export const OVERLAYS = ['aim', 'window', 'lines', 'fan', 'danger', 'usual', 'sights'] as const
+export type Overlay = (typeof OVERLAYS)[number]
+
+const KEY = 'amber-bench-overlays'
+
+function stored(): Partial<Record<Overlay, boolean>> {
+  try {
+    return JSON.parse(localStorage.getItem(KEY) ?? '{}') as Partial<Record<Overlay, boolean>>
+  } catch {
+    return {}
+  }
+}
+
+export function useOverlayChoice(): Record<Overlay, boolean> {
+  const before = stored()
+  const choice = reactive(
+    Object.fromEntries(OVERLAYS.map((name) => [name, before[name] ?? true])) as Record<Overlay, boolean>,
+  )
+  watch(choice, (now) => localStorage.setItem(KEY, JSON.stringify(now)))
+  return choice
+}

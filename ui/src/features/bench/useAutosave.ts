@@ -1,0 +1,118 @@
+// Keeps a draft on the server a moment after each change, and on this device until the server has it.
+import { onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
+import { answer, api } from '@/api/client'
+import { Problem, sentence, Unreachable } from '@/api/problem'
+import type { DrillDocument } from './drillDocument'
+
+const PAUSE_MS = 700
+const RETRY_MS = 5_000
+
+export type SaveState = 'saved' | 'waiting' | 'saving' | 'unreachable' | 'refused' | 'conflict'
+
+/** The server's drill where two windows changed the same one. */
+export interface Theirs {
+  drill: DrillDocument
+  revision: number
+}
+
+interface Kept {
+  revision: number
+  drill: DrillDocument
+}
+
+export function useAutosave(id: string, drill: Ref<DrillDocument | undefined>) {
+  const state = ref<SaveState>('saved')
+  const problem = ref('')
+  const version = ref(1)
+  const theirs = shallowRef<Theirs>()
+  let revision = 0
+  let stored: DrillDocument | undefined
+  let timer: ReturnType<typeof setTimeout> | undefined
+  let busy = false
+
+  /** What the server has; later changes are sent on top of it. */
+  function begin(known: DrillDocument, knownRevision: number, knownVersion: number): void {
+    stored = known
+    revision = knownRevision
+    version.value = knownVersion
+    theirs.value = undefined
+    state.value = 'saved'
+  }
+
+  function later(ms: number): void {
+    clearTimeout(timer)
+    timer = setTimeout(() => void save(), ms)
+  }
+
+  async function save(): Promise<void> {
+    const sending = drill.value
+    if (!sending || sending === stored || busy || state.value === 'conflict') return
+    busy = true
+    state.value = 'saving'
+    try {
+      const saved = await answer(
+        api.PUT('/api/v1/drills/{id}', { params: { path: { id } }, body: { revision, drill: sending } }),
+      )
+      stored = sending
+      revision = saved.revision
+      version.value = saved.version
+      problem.value = ''
+      state.value = 'saved'
+      if (drill.value === sending) forget(id)
+    } catch (error) {
+      problem.value = sentence(error)
+      state.value = failure(error)
+      if (state.value === 'unreachable') later(RETRY_MS)
+    }
+    busy = false
+    if (drill.value !== sending && state.value === 'saved') later(0)
+  }
+
+  function failure(error: unknown): SaveState {
+    if (error instanceof Unreachable) return 'unreachable'
+    if (error instanceof Problem && error.code === 'REVISION_CONFLICT') {
+      theirs.value = error.current as Theirs
+      return 'conflict'
+    }
+    return 'refused'
+  }
+
+  watch(drill, (now) => {
+    if (!now || now === stored) return
+    keep(id, { revision, drill: now })
+    if (state.value !== 'conflict') {
+      state.value = 'waiting'
+      later(PAUSE_MS)
+    }
+  })
+  onScopeDispose(() => {
+    clearTimeout(timer)
+    void save()
+  })
+
+  return { state, problem, version, theirs, begin, save, unsaved: () => kept(id), forget: () => forget(id) }
+}
+
+function key(id: string): string {
+  return `amber-bench-${id}`
+}
+
+function keep(id: string, draft: Kept): void {
+  try {
+    localStorage.setItem(key(id), JSON.stringify(draft))
+  } catch {
+    // A full or forbidden store: the draft is still in this window and on its way to the server.
+  }
+}
+
+function kept(id: string): Kept | undefined {
+  try {
+    return JSON.parse(localStorage.getItem(key(id)) ?? 'null') as Kept | undefined
+  } catch {
+    return undefined
+  }
+}
+
+function forget(id: string): void {
+  localStorage.removeItem(key(id))
+}

@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import Dialog from 'primevue/dialog'
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { answer, api } from '@/api/client'
+import { sentence } from '@/api/problem'
+import type { ImportPreview } from '@/api/types'
+
+/** Takes drills from a file, after a look at what will change. */
+const visible = defineModel<boolean>({ required: true })
+const emit = defineEmits<{ done: [] }>()
+const { t } = useI18n()
+const text = ref('')
+const preview = ref<ImportPreview>()
+const problem = ref('')
+const busy = ref(false)
+const taking = computed(() => preview.value?.entries.filter((entry) => entry.effect !== 'SAME').length ?? 0)
+
+async function choose(event: Event): Promise<void> {
+  const file = (event.target as HTMLInputElement).files?.[0]
+  preview.value = undefined
+  problem.value = ''
+  if (!file) return
+  text.value = await file.text()
+  await ask(() => answer(api.POST('/api/v1/drill-import/preview', { body: { text: text.value } })))
+}
+
+async function take(): Promise<void> {
+  await ask(() => answer(api.POST('/api/v1/drill-import', { body: { text: text.value } })))
+  if (preview.value?.done) emit('done')
+}
+
+async function ask(call: () => Promise<ImportPreview>): Promise<void> {
+  busy.value = true
+  try {
+    preview.value = await call()
+    problem.value = ''
+  } catch (error) {
+    problem.value = sentence(error)
+  }
+  busy.value = false
+}
+
+function close(): void {
+  visible.value = false
+  preview.value = undefined
+  problem.value = ''
+}
+</script>
+
+<template>
+  <Dialog
+    :visible="visible"
+    modal
+    :header="t('library.importTitle')"
+    :style="{ width: 'min(640px, 94vw)' }"
+    @update:visible="close"
+  >
+    <label class="choose">
+      {{ t('library.importChoose') }}
+      <input type="file" accept=".json,application/json" @change="choose" />
+    </label>
+    <p v-if="problem" role="alert" class="problem">{{ problem }} {{ t('library.importNothing') }}</p>
+    <template v-if="preview">
+      <div v-if="preview.problems.length > 0" role="alert" class="problem">
+        {{ t('library.importProblems') }}
+        <ul>
+          <li v-for="(one, index) in preview.problems" :key="index">{{ one.sentence }}</li>
+        </ul>
+        {{ t('library.importNothing') }}
+      </div>
+      <p v-else-if="preview.done" role="status">{{ t('library.importDone', taking) }}</p>
+      <template v-else>
+        <ul class="entries">
+          <li v-for="(entry, index) in preview.entries" :key="index">
+            <strong>{{ entry.title }}</strong>
+            <span class="quiet">
+              {{ t('drills.stationCount', entry.stations) }} –
+              {{ t(`library.effect.${entry.effect}`, { changes: entry.changes.join(', ') }) }}
+            </span>
+            <span v-for="warning in entry.warnings" :key="warning" class="problem small">{{ warning }}</span>
+          </li>
+        </ul>
+        <Button v-if="taking > 0" :label="t('library.importDo', taking)" :loading="busy" @click="take" />
+        <p v-else>{{ t('library.importSame') }}</p>
+      </template>
+    </template>
+    <p class="end">
+      <Button :label="t('library.close')" severity="secondary" @click="close" />
+    </p>
+  </Dialog>
+</template>
+
+<style scoped>
+.choose {
+  display: grid;
+  gap: 6px;
+  font-weight: 600;
+}
+.entries {
+  list-style: none;
+  padding: 0;
+  max-height: 45vh;
+  overflow-y: auto;
+}
+.entries li {
+  display: grid;
+  padding: 6px 0;
+  border-top: 1px solid var(--hairline);
+}
+.problem {
+  color: var(--brick-text);
+}
+.end {
+  text-align: right;
+  margin: 12px 0 0;
+}
+</style>
