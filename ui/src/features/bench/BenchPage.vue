@@ -222,6 +222,7 @@ header {
   min-width: 0;
 }
 .cloth :deep(svg) {
+  height: auto;
   /* What is left of the window beside title, tools, read-out, strip and rail. */
   max-height: max(320px, calc(100vh - 420px));
 }

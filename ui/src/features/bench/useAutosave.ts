@@ -6,6 +6,7 @@ import type { DrillDocument } from './drillDocument'
 
 const PAUSE_MS = 700
 const RETRY_MS = 5_000
+const KEEP_PAUSE_MS = 200
 
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'unreachable' | 'refused' | 'conflict'
 
@@ -28,6 +29,7 @@ export function useAutosave(id: string, drill: Ref<DrillDocument | undefined>) {
   let revision = 0
   let stored: DrillDocument | undefined
   let timer: ReturnType<typeof setTimeout> | undefined
+  let keeping: ReturnType<typeof setTimeout> | undefined
   let busy = false
 
   /** What the server has; later changes are sent on top of it. */
@@ -37,6 +39,11 @@ export function useAutosave(id: string, drill: Ref<DrillDocument | undefined>) {
     version.value = knownVersion
     theirs.value = undefined
     state.value = 'saved'
+  }
+
+  /** On this device, until the server has it; not with every frame of a drag. */
+  function keepNow(): void {
+    if (drill.value && drill.value !== stored) keep(id, { revision, drill: drill.value })
   }
 
   function later(ms: number): void {
@@ -79,14 +86,19 @@ export function useAutosave(id: string, drill: Ref<DrillDocument | undefined>) {
 
   watch(drill, (now) => {
     if (!now || now === stored) return
-    keep(id, { revision, drill: now })
+    clearTimeout(keeping)
+    keeping = setTimeout(keepNow, KEEP_PAUSE_MS)
     if (state.value !== 'conflict') {
       state.value = 'waiting'
       later(PAUSE_MS)
     }
   })
+  window.addEventListener('pagehide', keepNow)
   onScopeDispose(() => {
+    window.removeEventListener('pagehide', keepNow)
     clearTimeout(timer)
+    clearTimeout(keeping)
+    keepNow()
     void save()
   })
 

@@ -7,6 +7,7 @@ import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
 import { newDrill } from '@/features/bench/newDrill'
 import PageState from '@/shared/PageState.vue'
+import { useGrowing } from '@/shared/useGrowing'
 import { useLoad } from '@/shared/useLoad'
 import { useSignedIn } from '@/shared/useSignedIn'
 import DrillCard from './DrillCard.vue'
@@ -25,6 +26,7 @@ const shelf = useShelf(data, reload)
 const filter = ref<DrillFilter>({ ...NO_FILTER })
 const entries = computed(() => data.value?.drills ?? [])
 const shown = computed(() => entries.value.filter((entry) => matches(entry, filter.value)))
+const cards = useGrowing(shown)
 const drawings = computed(
   () => new Map((data.value?.tables ?? []).map((table) => [table.presetId, table.drawing])),
 )
@@ -77,7 +79,7 @@ async function removeFolder(): Promise<void> {
           {{ t('drills.showAll') }}
         </button>
       </p>
-      <span class="actions no-print">
+      <span v-if="data" class="actions no-print">
         <template v-if="naming">
           <InputText
             v-model="folderName"
@@ -107,7 +109,7 @@ async function removeFolder(): Promise<void> {
         {{ entries.length === 0 ? t('drills.empty') : t('drills.noMatch') }}
       </p>
       <ul class="cards">
-        <li v-for="entry in shown" :key="entry.drill.id">
+        <li v-for="entry in cards" :key="entry.drill.id" v-memo="[entry, data?.folders]">
           <DrillCard
             :entry="entry"
             :table="drawings.get(entry.homeTable)"

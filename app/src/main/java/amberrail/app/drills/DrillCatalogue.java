@@ -9,10 +9,13 @@ import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
 import amberrail.core.table.TablePlan;
 import amberrail.core.table.TableSpec;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -24,9 +27,21 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 public class DrillCatalogue {
+    private static final int REMEMBERED = 2_000;
+
     private final ShippedDrills shipped;
     private final OwnDrillRepository owns;
     private final OwnDrillVersionRepository versions;
+    /** A library of hundreds is read often and changed rarely. */
+    private final Cache<State, Drill> read =
+            Caffeine.newBuilder().maximumSize(REMEMBERED).build();
+
+    /** A drill as it was at one of its saves. */
+    private record State(String id, int version, int revision) {
+        static State of(OwnDrillEntity row) {
+            return new State(row.id, row.latestVersion, row.revision);
+        }
+    }
 
     DrillCatalogue(ShippedDrills shipped, OwnDrillRepository owns, OwnDrillVersionRepository versions) {
         this.shipped = shipped;
@@ -39,11 +54,8 @@ public class DrillCatalogue {
         List<DrillFromLibrary> all = new ArrayList<>(
                 shipped.all().stream().map(DrillFromLibrary::shipped).toList());
         List<OwnDrillEntity> rows = owns.seenBy(who.accountId());
-        Map<String, OwnDrillVersionEntity> latest =
-                versions.findByIdIn(rows.stream().map(DrillCatalogue::latestKey).toList()).stream()
-                        .collect(Collectors.toMap(version -> version.id.drillId(), Function.identity()));
-        rows.forEach(
-                row -> all.add(DrillFromLibrary.own(DrillJson.stored(latest.get(row.id).body), row, who.accountId())));
+        Map<State, Drill> latest = read.getAll(rows.stream().map(State::of).toList(), this::readAll);
+        rows.forEach(row -> all.add(DrillFromLibrary.own(latest.get(State.of(row)), row, who.accountId())));
         all.sort(Comparator.comparing(one -> one.drill().title()));
         return all;
     }
@@ -99,7 +111,13 @@ public class DrillCatalogue {
         return !row.putAway && (row.shared || row.ownerId.equals(me));
     }
 
-    private static OwnDrillVersionEntity.Key latestKey(OwnDrillEntity row) {
-        return new OwnDrillVersionEntity.Key(row.id, row.latestVersion);
+    private Map<State, Drill> readAll(Set<? extends State> wanted) {
+        Map<String, Drill> byId = versions
+                .findByIdIn(wanted.stream()
+                        .map(state -> new OwnDrillVersionEntity.Key(state.id(), state.version()))
+                        .toList())
+                .stream()
+                .collect(Collectors.toMap(row -> row.id.drillId(), row -> DrillJson.stored(row.body)));
+        return wanted.stream().collect(Collectors.toMap(Function.identity(), state -> byId.get(state.id())));
     }
 }
