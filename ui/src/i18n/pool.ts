@@ -148,7 +148,9 @@ export const pool = {
     paperSize: 'Paper',
     tryStroke: 'Try a stroke',
     pace: 'pace {pace} ({speed} m/s)',
+    centre: 'centre ball',
     above: 'tip {height} mm above the centre',
+    centreBall: 'tip at the centre',
     below: 'tip {height} mm below the centre',
     pathWords:
       'White: cue ball, dashed while it slides, solid while it rolls. Pink: the other ball. Dots: contacts.',
@@ -245,6 +247,7 @@ export const pool = {
     tab: { shot: 'Shot', station: 'Station', drill: 'Drill' },
     rulerRest: 'Point at the cloth to read a place.',
     ruler: 'diamonds {along} · {across} – {short} mm {shortName}, {long} mm {longName}',
+    rulerPlain: '{short} mm {shortName}, {long} mm {longName}',
     overlaysLabel: 'Lines to draw',
     overlay: {
       aim: 'aim',
@@ -254,6 +257,7 @@ export const pool = {
       danger: 'scratch (ring)',
       usual: 'usual stroke',
       sights: 'diamonds',
+      grid: 'diamonds (not on this table)',
     },
     caught: {
       ball: 'touches {name}',

@@ -16,7 +16,12 @@ export const snooker = {
   },
   bench: {
     ruler: 'sights {along} · {across} – {short} mm {shortName}, {long} mm {longName}',
-    overlay: { fan: 'screw to top (pale)', danger: 'in-off (ring)', sights: 'sights' },
+    overlay: {
+      fan: 'screw to top (pale)',
+      danger: 'in-off (ring)',
+      sights: 'sights',
+      grid: 'sights (not on this table)',
+    },
     caught: { cushion: 'touching the {name}', sight: 'sight {name}' },
     grip: { point: 'Point on the cushion' },
     position: { sights: 'distance from two cushions', 'off-cushion': 'ball widths from a cushion' },

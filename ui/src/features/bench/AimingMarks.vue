@@ -147,7 +147,7 @@ const fontSize = computed(() => 13 * frame.value.millimetresPerPixel)
       <g v-for="{ kind, line, at, end } in marked" :key="kind">
         <path :d="path(lines.ghostBall, line.place)" :class="kind" />
         <circle :cx="end.x" :cy="end.y" r="9" :class="['end', kind]" />
-        <text v-if="bench.overlays.sights" :x="at.x" :y="at.y" :font-size="fontSize" class="number">
+        <text v-if="bench.showsSights.value" :x="at.x" :y="at.y" :font-size="fontSize" class="number">
           {{ line.sights.toFixed(1) }}
         </text>
       </g>

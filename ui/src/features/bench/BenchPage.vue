@@ -10,7 +10,7 @@ import BenchTable from './BenchTable.vue'
 import DemandPanel from './DemandPanel.vue'
 import DrillFields from './DrillFields.vue'
 import LineFigures from './LineFigures.vue'
-import { OVERLAYS } from './overlayChoice'
+import { OVERLAYS, sightOverlay } from './overlayChoice'
 import ProblemList from './ProblemList.vue'
 import RuleFields from './RuleFields.vue'
 import SaveState from './SaveState.vue'
@@ -38,6 +38,11 @@ const ball = computed(() => {
     : undefined
 })
 
+const inlaid = computed(() => (bench.drawing.value?.sights.length ?? 0) > 0)
+const overlays = computed(() =>
+  OVERLAYS.filter((name) => (name !== 'sights' && name !== 'grid') || name === sightOverlay(inlaid.value)),
+)
+
 const pointer = ref<Point>()
 /** The place under the pointer: sights, and mm from the two nearest cushions. */
 const ruler = computed(() => {
@@ -48,7 +53,7 @@ const ruler = computed(() => {
   const east = table.lengthMillimetres - x
   const north = table.widthMillimetres - y
   if (x < 0 || y < 0 || east < 0 || north < 0) return t('bench.rulerRest')
-  return t('bench.ruler', {
+  return t(inlaid.value ? 'bench.ruler' : 'bench.rulerPlain', {
     along: figure((x * 8) / table.lengthMillimetres, 2),
     across: figure((y * 4) / table.widthMillimetres, 2),
     short: figure(Math.min(x, east), 0),
@@ -126,7 +131,7 @@ function rename(event: Event): void {
         <div class="below">
           <span class="ruler figures">{{ ruler }}</span>
           <span class="overlays no-print" role="group" :aria-label="t('bench.overlaysLabel')">
-            <label v-for="name in OVERLAYS" :key="name">
+            <label v-for="name in overlays" :key="name">
               <input v-model="bench.overlays[name]" type="checkbox" />
               {{ t(`bench.overlay.${name}`) }}
             </label>

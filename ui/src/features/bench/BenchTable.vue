@@ -98,7 +98,7 @@ function holds(
     @pointerup="up"
     @pointerleave="emit('point', undefined)"
   >
-    <SightNumbers v-if="bench.overlays.sights" :table="bench.drawing.value" />
+    <SightNumbers v-if="bench.showsSights.value" :table="bench.drawing.value" />
     <AimingMarks v-if="bench.shown.value.lines" :lines="bench.shown.value.lines" part="under" />
     <ShotMarks :shot="bench.shown.value.shot" plain />
     <ShotPathMarks

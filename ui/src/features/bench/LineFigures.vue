@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { tipHeightWords } from '@/features/drills/tipHeight'
 import { useUnits } from '@/shared/units'
 import { useBench } from './useBench'
 
@@ -10,6 +11,7 @@ const { t } = useI18n()
 const { figure } = useUnits()
 const lines = computed(() => bench.shown.value?.lines)
 const usual = computed(() => bench.usual.value)
+const tip = computed(() => usual.value && tipHeightWords(usual.value.stroke.tipHeightMillimetres))
 
 const NAMED_FRACTIONS: [number, string][] = [
   [1, '1'],
@@ -68,9 +70,7 @@ const drawn = computed(() => (bench.held.value ? '' : JSON.stringify({ live: ben
           way: t(`drills.way.${usual.way}`),
           cushions: t('drills.byCushions', usual.cushions.length),
           speed: figure(usual.stroke.paceMetresPerSecond, 2),
-          height: t(usual.stroke.tipHeightMillimetres >= 0 ? 'drills.above' : 'drills.below', {
-            height: figure(Math.abs(usual.stroke.tipHeightMillimetres), 1),
-          }),
+          height: tip && t(tip.key, { height: figure(tip.height, 1) }),
           share: figure(100 * usual.successProbability, 0),
         })
       }}

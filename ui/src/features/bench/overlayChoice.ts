@@ -1,8 +1,13 @@
 // Which lines the bench draws; remembered on this device.
 import { reactive, watch } from 'vue'
 
-export const OVERLAYS = ['aim', 'window', 'lines', 'fan', 'danger', 'usual', 'sights'] as const
+export const OVERLAYS = ['aim', 'window', 'lines', 'fan', 'danger', 'usual', 'sights', 'grid'] as const
 export type Overlay = (typeof OVERLAYS)[number]
+
+/** Where a table has no inlaid sights, they are a computed grid, and off until somebody wants it. */
+export function sightOverlay(inlaid: boolean): Overlay {
+  return inlaid ? 'sights' : 'grid'
+}
 
 const KEY = 'amber-bench-overlays'
 
@@ -17,7 +22,10 @@ function stored(): Partial<Record<Overlay, boolean>> {
 export function useOverlayChoice(): Record<Overlay, boolean> {
   const before = stored()
   const choice = reactive(
-    Object.fromEntries(OVERLAYS.map((name) => [name, before[name] ?? true])) as Record<Overlay, boolean>,
+    Object.fromEntries(OVERLAYS.map((name) => [name, before[name] ?? name !== 'grid'])) as Record<
+      Overlay,
+      boolean
+    >,
   )
   watch(choice, (now) => localStorage.setItem(KEY, JSON.stringify(now)))
   return choice

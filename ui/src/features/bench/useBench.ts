@@ -9,7 +9,7 @@ import { liveShot } from './geometry/liveShot'
 import { ballPlaces, placeOf } from './geometry/places'
 import { snapped, type Snap } from './geometry/snapping'
 import { gripsOf } from './grips'
-import { useOverlayChoice } from './overlayChoice'
+import { sightOverlay, useOverlayChoice } from './overlayChoice'
 import { useAutosave, type Theirs } from './useAutosave'
 import { useBenchAnswers } from './useBenchAnswers'
 import { useHistory } from './useHistory'
@@ -99,6 +99,7 @@ export function createBench(id: string) {
   const usual = computed(() =>
     answers.usual.value?.draft === shot.value && !held.value ? answers.usual.value?.answer : undefined,
   )
+  const showsSights = computed(() => overlays[sightOverlay((drawing.value?.sights.length ?? 0) > 0)])
   const places = computed(() =>
     geometry.value && shot.value ? ballPlaces(geometry.value, shot.value.balls) : new Map<string, Point>(),
   )
@@ -245,6 +246,7 @@ export function createBench(id: string) {
     snapping,
     caught,
     overlays,
+    showsSights,
     tableId,
     drawing,
     geometry,

@@ -172,8 +172,10 @@ async function record(): Promise<void> {
     <PageState :busy="busy" :problem="problem || tablesProblem" :ready="data !== undefined" @retry="reload">
       <template v-if="data && shot && stationView">
         <header>
-          <h1>{{ data.drill.drill.title }}</h1>
-          <p class="quiet">{{ data.drill.drill.purpose }}</p>
+          <div>
+            <h1>{{ data.drill.drill.title }}</h1>
+            <p class="quiet">{{ data.drill.drill.purpose }}</p>
+          </div>
           <DrillActions :detail="data" @changed="reload" />
         </header>
         <div class="drawing">
@@ -302,6 +304,11 @@ async function record(): Promise<void> {
 }
 header {
   grid-column: 1 / -1;
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  align-items: end;
+  gap: 4px 24px;
 }
 header p {
   margin: 4px 0 0;

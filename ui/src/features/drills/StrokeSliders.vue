@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import Slider from 'primevue/slider'
+import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Recipe } from '@/api/types'
 import { useUnits } from '@/shared/units'
 import { paceToMetresPerSecond } from './pace'
+import { tipHeightWords } from './tipHeight'
 
 /** Pace and tip height of a stroke to try. */
 defineProps<{ problem: string; aimMilliradians?: number; usual?: Recipe }>()
@@ -12,6 +14,7 @@ const height = defineModel<number>('height', { required: true })
 const { t } = useI18n()
 const { figure } = useUnits()
 
+const tip = computed(() => tipHeightWords(height.value))
 const HIGHEST_MILLIMETRES = 13
 </script>
 
@@ -23,7 +26,7 @@ const HIGHEST_MILLIMETRES = 13
     </p>
     <Slider v-model="pace" :min="1" :max="10" :step="0.1" aria-labelledby="pace-label" />
     <p id="height-label">
-      {{ t(height >= 0 ? 'drills.above' : 'drills.below', { height: figure(Math.abs(height), 1) }) }}
+      {{ t(tip.key, { height: figure(tip.height, 1) }) }}
     </p>
     <Slider
       v-model="height"

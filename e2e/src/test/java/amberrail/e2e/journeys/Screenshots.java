@@ -1,5 +1,6 @@
 package amberrail.e2e.journeys;
 
+import amberrail.e2e.pages.BenchPage;
 import amberrail.e2e.pages.RecordingPage;
 import amberrail.e2e.support.Journey;
 import amberrail.e2e.support.People;
@@ -28,6 +29,10 @@ class Screenshots extends Journey {
         page.navigate("/drills/roll-on-to-the-ring");
         page.locator("svg.table").first().waitFor();
         shoot(page, "drill");
+        BenchPage bench = BenchPage.copyOf(page, "two-walls");
+        String designed = bench.drillId();
+        bench.ball("cue").click();
+        shoot(page, "bench");
         String session = openSession(page);
         shoot(page, "recording");
         page.navigate("/review/" + session);
@@ -42,6 +47,11 @@ class Screenshots extends Journey {
         shoot(page, "settings-dark");
         openSession(page);
         shoot(page, "recording-dark");
+        page.navigate("/drills/" + designed + "/bench");
+        new BenchPage(page).answered();
+        page.waitForTimeout(2500);
+        page.locator(".demands .head").nth(1).click();
+        shoot(page, "bench-dark");
         page.navigate("/settings");
         page.getByText("as the device").click();
         page.getByText("Kept.").waitFor();

@@ -31,6 +31,17 @@ public final class BenchPage {
         return bench;
     }
 
+    /** A copy of a shipped drill on the bench, its usual stroke and grades worked out. */
+    public static BenchPage copyOf(Page page, String drillId) {
+        page.navigate("/drills/" + drillId);
+        page.getByText("Copy to my own and change it").click();
+        page.waitForURL("**/bench");
+        BenchPage bench = new BenchPage(page);
+        bench.answered();
+        page.waitForTimeout(3000);
+        return bench;
+    }
+
     public Locator table() {
         return page.getByLabel("The table of the bench");
     }
