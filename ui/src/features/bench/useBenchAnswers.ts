@@ -2,7 +2,7 @@
 import { onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
 import { answer, api } from '@/api/client'
 import { Problem, sentence } from '@/api/problem'
-import type { BenchCheck, StationGrade, UsualStroke } from '@/api/types'
+import type { BenchCheck, RoughGrade, UsualStroke } from '@/api/types'
 import type { DrillDocument } from './drillDocument'
 import { shotAt, type Spot } from './edits'
 
@@ -24,7 +24,7 @@ export function useBenchAnswers(
 ) {
   const check = shallowRef<About<BenchCheck>>()
   const usual = shallowRef<About<UsualStroke | undefined>>()
-  const grades = shallowRef<About<StationGrade[]>>()
+  const grades = shallowRef<About<RoughGrade[]>>()
   /** What is wrong with the draft as a whole, so that no shot of it can be looked at. */
   const broken = ref('')
 

@@ -31,6 +31,16 @@ const seen = useSeen(card)
       <span class="quiet small">
         {{ t(`skill.${entry.drill.skill}`) }} · {{ t('drills.stationCount', entry.drill.stations) }} ·
         {{ t('drills.minutes', { minutes: entry.drill.minutes }) }}
+        <template v-if="entry.grades">
+          ·
+          {{
+            t('library.grade', {
+              easiest: Math.round(entry.grades.easiest),
+              hardest: Math.round(entry.grades.hardest),
+            })
+          }}
+          {{ t(`grades.band.${entry.grades.easiestBand}`) }}</template
+        >
         <template v-if="entry.drill.explore"> · {{ t('drills.explore') }}</template>
         <template v-if="entry.origin === 'OWN'"> · {{ t('library.own') }}</template>
         <template v-if="entry.origin === 'OWN_SHARED'"> · {{ t('library.ownShared') }}</template>

@@ -7,6 +7,7 @@ import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
 import type { Point, SimulateRequest } from '@/api/types'
 import { sentence } from '@/api/problem'
+import DrillGrades from '@/features/grades/DrillGrades.vue'
 import PageState from '@/shared/PageState.vue'
 import { useHand } from '@/shared/useHand'
 import { useLoad } from '@/shared/useLoad'
@@ -282,6 +283,12 @@ async function record(): Promise<void> {
           />
           <p v-if="!data.drill.provenOnThisTable" class="small" role="note">{{ t('drills.notProven') }}</p>
         </section>
+        <DrillGrades
+          class="words"
+          :drill-id="props.id"
+          :table-id="data.table.id"
+          :names="data.drill.stations.map((one) => one.name)"
+        />
         <section class="words">
           <p>
             <strong>{{ t('drills.watch') }}.</strong> {{ data.drill.drill.watch }}

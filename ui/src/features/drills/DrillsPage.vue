@@ -5,8 +5,10 @@ import { computed, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
+import { sentence } from '@/api/problem'
 import { newDrill } from '@/features/bench/newDrill'
 import PageState from '@/shared/PageState.vue'
+import { saveAs } from '@/shared/saveAs'
 import { useGrowing } from '@/shared/useGrowing'
 import { useLoad } from '@/shared/useLoad'
 import { useSignedIn } from '@/shared/useSignedIn'
@@ -37,11 +39,16 @@ const importing = ref(false)
 const naming = ref(false)
 const folderName = ref('')
 
-const setFile = computed(() => {
-  const query = new URLSearchParams({ title: folder.value?.name ?? t('drills.title') })
-  shown.value.forEach((entry) => query.append('ids', entry.drill.id))
-  return `/api/v1/drill-set?${query.toString()}`
-})
+async function saveSet(): Promise<void> {
+  const title = folder.value?.name ?? t('drills.title')
+  const ids = shown.value.map((entry) => entry.drill.id)
+  try {
+    const file = await answer(api.POST('/api/v1/drill-set', { body: { title, ids }, parseAs: 'blob' }))
+    saveAs(file, `${title}.json`)
+  } catch (error) {
+    shelf.problem.value = sentence(error)
+  }
+}
 
 async function create(): Promise<void> {
   const table = signedIn.me?.preferences.dialect === 'SNOOKER' ? 'snooker-12ft' : 'pool-9ft'
@@ -50,7 +57,7 @@ async function create(): Promise<void> {
     const saved = await answer(api.POST('/api/v1/drills', { body: { drill } }))
     await router.push(`/drills/${saved.id}/bench`)
   } catch (error) {
-    shelf.problem.value = error instanceof Error ? error.message : String(error)
+    shelf.problem.value = sentence(error)
   }
 }
 
@@ -94,7 +101,9 @@ async function removeFolder(): Promise<void> {
         <button v-if="folder" type="button" class="link" @click="removeFolder">
           {{ t('library.removeFolder') }}
         </button>
-        <a v-if="shown.length > 0" :href="setFile" download class="file">{{ t('library.saveFolder') }}</a>
+        <button v-if="shown.length > 0" type="button" class="link" @click="saveSet">
+          {{ t('library.saveFolder') }}
+        </button>
         <template v-if="isCoach">
           <button type="button" class="link" @click="importing = true">{{ t('library.import') }}</button>
           <Button :label="t('library.newDrill')" @click="create" />
@@ -142,9 +151,6 @@ header p {
   gap: 4px 18px;
   align-items: center;
   margin-left: auto;
-}
-.file {
-  padding: 8px 0;
 }
 .problem {
   color: var(--brick-text);

@@ -4,6 +4,7 @@ import Select from 'primevue/select'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Library } from '@/api/types'
+import { BANDS } from '@/features/grades/bands'
 import { ANY, type DrillFilter } from './drillFilter'
 
 /** What the library is narrowed by. */
@@ -61,6 +62,14 @@ const lists = computed(() => [
     ),
   },
   {
+    name: 'band' as const,
+    label: t('grades.filter'),
+    options: [
+      { value: ANY, label: t('drills.any') },
+      ...BANDS.map(({ name }) => ({ value: name, label: t(`grades.band.${name}`) })),
+    ],
+  },
+  {
     name: 'minutes' as const,
     label: t('drills.minutesLabel'),
     options: [
@@ -103,7 +112,7 @@ function set(part: Partial<DrillFilter>): void {
 <style scoped>
 .filters {
   display: grid;
-  grid-template-columns: minmax(160px, 2fr) repeat(6, minmax(110px, 1fr));
+  grid-template-columns: minmax(160px, 2fr) repeat(7, minmax(96px, 1fr));
   gap: 12px;
   margin: 12px 0 4px;
 }

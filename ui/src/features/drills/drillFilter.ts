@@ -1,5 +1,6 @@
 // Which drills of the library are shown.
 import type { Drill, LibraryEntry } from '@/api/types'
+import { BANDS } from '@/features/grades/bands'
 
 export interface DrillFilter {
   text: string
@@ -9,6 +10,8 @@ export interface DrillFilter {
   table: string
   /** Everything, favourites, own, the club's, or a folder's id. */
   shelf: string
+  /** A band in which it has a station. */
+  band: string
   /** Longest, 0 for any. */
   minutes: number
 }
@@ -23,6 +26,7 @@ export const NO_FILTER: DrillFilter = {
   game: ANY,
   table: ANY,
   shelf: ANY,
+  band: ANY,
   minutes: 0,
 }
 
@@ -41,6 +45,17 @@ function onShelf(entry: LibraryEntry, shelf: string): boolean {
   }
 }
 
+/** Whether its stations, from the easiest to the hardest, reach into a band. */
+function reaches(entry: LibraryEntry, band: string): boolean {
+  if (band === ANY) return true
+  const names = BANDS.map((one) => one.name as string)
+  const at = names.indexOf(band)
+  const { grades } = entry
+  return (
+    grades !== undefined && names.indexOf(grades.easiestBand) <= at && at <= names.indexOf(grades.hardestBand)
+  )
+}
+
 function fits(drill: Drill, filter: DrillFilter): boolean {
   return (
     (filter.skill === ANY || drill.skill === filter.skill) &&
@@ -54,7 +69,7 @@ function fits(drill: Drill, filter: DrillFilter): boolean {
 /** Every word of the text must be somewhere in the drill's own words; the rest must be as chosen. */
 export function matches(entry: LibraryEntry, filter: DrillFilter): boolean {
   const { drill } = entry
-  if (!onShelf(entry, filter.shelf) || !fits(drill, filter)) return false
+  if (!onShelf(entry, filter.shelf) || !fits(drill, filter) || !reaches(entry, filter.band)) return false
   const words = [drill.title, drill.purpose, drill.watch, drill.missReads, drill.family, ...drill.words]
   const all = words.join(' ').toLowerCase()
   return filter.text

@@ -138,12 +138,12 @@ final class BenchAnswers {
      * @param decided  false: over 1000, or under 0
      * @param harder   whether it is harder than the one before; missing where one of the two has no grade
      */
-    record StationGrade(
+    record RoughGrade(
             @MayBeMissing Double grade,
             double standardError,
             boolean decided,
             @MayBeMissing Boolean harder) {}
 
     /** All stations of a drill. */
-    record GradesView(List<StationGrade> stations) {}
+    record RoughGradesView(List<RoughGrade> stations) {}
 }

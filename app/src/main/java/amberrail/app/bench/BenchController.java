@@ -1,7 +1,7 @@
 package amberrail.app.bench;
 
 import amberrail.app.bench.BenchAnswers.CheckView;
-import amberrail.app.bench.BenchAnswers.GradesView;
+import amberrail.app.bench.BenchAnswers.RoughGradesView;
 import amberrail.app.bench.BenchAnswers.UsualView;
 import amberrail.app.bench.BenchRequests.DraftRequest;
 import amberrail.app.bench.BenchRequests.ShotOfDraftRequest;
@@ -40,7 +40,7 @@ class BenchController {
     }
 
     @PostMapping("/grades")
-    GradesView grades(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody DraftRequest body) {
+    RoughGradesView grades(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody DraftRequest body) {
         access.requireCoach(who);
         return bench.grades(body.tableId(), DrillDraft.read(body.drill()));
     }

@@ -2,10 +2,10 @@ package amberrail.app.bench;
 
 import amberrail.app.bench.BenchAnswers.BenchShot;
 import amberrail.app.bench.BenchAnswers.CheckView;
-import amberrail.app.bench.BenchAnswers.GradesView;
 import amberrail.app.bench.BenchAnswers.LinesView;
 import amberrail.app.bench.BenchAnswers.ProblemView;
-import amberrail.app.bench.BenchAnswers.StationGrade;
+import amberrail.app.bench.BenchAnswers.RoughGrade;
+import amberrail.app.bench.BenchAnswers.RoughGradesView;
 import amberrail.app.bench.BenchAnswers.UsualStroke;
 import amberrail.app.bench.BenchAnswers.UsualView;
 import amberrail.app.drills.DrillLayouts;
@@ -114,20 +114,20 @@ class BenchService {
                 ShotAnswers.ShotPathView.of(played, recipe.stroke().launchDegrees(), aim));
     }
 
-    GradesView grades(UUID tableId, Drill drill) {
+    RoughGradesView grades(UUID tableId, Drill drill) {
         TableSpec table = kit.table(tableId).spec();
-        List<StationGrade> grades = new ArrayList<>();
+        List<RoughGrade> grades = new ArrayList<>();
         Optional<Difficulty> last = Optional.empty();
         for (int station = 0; station < drill.stations().size(); station++) {
             Optional<Difficulty> difficulty = difficulty(drill, station, table);
-            grades.add(new StationGrade(
+            grades.add(new RoughGrade(
                     difficulty.map(Difficulty::grade).orElse(null),
                     difficulty.map(one -> 100 * one.standardError()).orElse(0.0),
                     difficulty.map(Difficulty::decided).orElse(false),
                     harder(last, difficulty)));
             last = difficulty;
         }
-        return new GradesView(grades);
+        return new RoughGradesView(grades);
     }
 
     /** Null where there is nothing to compare. */

@@ -25,13 +25,21 @@ class DrillController {
     private final Shelf shelf;
     private final KitService kit;
     private final PeopleService people;
+    private final KnownGrades grades;
 
-    DrillController(DrillCatalogue catalogue, DrillLayouts layouts, Shelf shelf, KitService kit, PeopleService people) {
+    DrillController(
+            DrillCatalogue catalogue,
+            DrillLayouts layouts,
+            Shelf shelf,
+            KitService kit,
+            PeopleService people,
+            KnownGrades grades) {
         this.catalogue = catalogue;
         this.layouts = layouts;
         this.shelf = shelf;
         this.kit = kit;
         this.people = people;
+        this.grades = grades;
     }
 
     @GetMapping
@@ -41,6 +49,7 @@ class DrillController {
                 catalogue.seenBy(who),
                 shelf.of(who),
                 layouts,
+                grades,
                 id -> names.computeIfAbsent(id, owner -> people.person(owner).name()));
     }
 

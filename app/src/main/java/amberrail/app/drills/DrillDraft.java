@@ -3,7 +3,7 @@ package amberrail.app.drills;
 import amberrail.core.drill.Drill;
 import com.fasterxml.jackson.databind.JsonNode;
 
-/** A drill that is being written and is not stored. */
+/** A drill as JSON for the features that need it so. */
 public final class DrillDraft {
     private DrillDraft() {}
 
@@ -14,5 +14,10 @@ public final class DrillDraft {
      */
     public static Drill read(JsonNode tree) {
         return DrillJson.sent(tree, "drill");
+    }
+
+    /** What a station's shots are, as text that is the same for the same shots. */
+    public static String shotsOf(Drill drill, int station) {
+        return DrillJson.write(drill.station(station).shots());
     }
 }

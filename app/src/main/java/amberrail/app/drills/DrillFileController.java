@@ -2,6 +2,10 @@ package amberrail.app.drills;
 
 import amberrail.app.people.Access;
 import amberrail.app.people.SignedIn;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.springframework.http.ContentDisposition;
@@ -14,7 +18,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Drills as files: out, and in after a look at what will change. */
@@ -29,6 +32,10 @@ class DrillFileController {
         this.access = access;
     }
 
+    /** Which drills, and what the set is called. */
+    record SetRequest(
+            @NotBlank @Size(max = 80) String title, @NotNull List<@NotNull String> ids) {}
+
     /** A file to take, as its own text, so that a broken one can be spoken about by line. */
     record ImportRequest(String text) {}
 
@@ -37,10 +44,10 @@ class DrillFileController {
         return download(files.file(who, id), id + ".json");
     }
 
-    @GetMapping(path = "/drill-set", produces = MediaType.APPLICATION_JSON_VALUE)
-    ResponseEntity<byte[]> set(
-            @AuthenticationPrincipal SignedIn who, @RequestParam String title, @RequestParam List<String> ids) {
-        return download(files.set(who, title, ids), "drills.json");
+    /** Asked for by POST, since the ids of hundreds of drills are too long for an address. */
+    @PostMapping(path = "/drill-set", produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<byte[]> set(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody SetRequest body) {
+        return download(files.set(who, body.title(), body.ids()), "drills.json");
     }
 
     @PostMapping("/drill-import/preview")

@@ -3,6 +3,7 @@ package amberrail.app.drills;
 import amberrail.app.kit.TableDrawing;
 import amberrail.app.web.MayBeMissing;
 import amberrail.core.drill.Drill;
+import amberrail.core.grading.Band;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.table.TablePresets;
 import amberrail.core.table.TableSpec;
@@ -23,6 +24,7 @@ record LibraryView(List<LibraryEntry> drills, List<HomeTable> tables, List<Shelf
      * A drill in the library, with what its thumbnail is drawn from.
      *
      * @param madeBy    name of its owner; missing for a shipped one
+     * @param grades    missing while nobody has worked them out
      * @param firstShot missing while it cannot be set up
      * @param folders   the asking person's folders that it lies in
      */
@@ -33,19 +35,31 @@ record LibraryView(List<LibraryEntry> drills, List<HomeTable> tables, List<Shelf
             boolean favourite,
             List<UUID> folders,
             String homeTable,
+            @MayBeMissing GradeRange grades,
             @MayBeMissing ShotView firstShot) {}
+
+    /** Grades of its easiest and its hardest station on its home table, and their bands. */
+    record GradeRange(double easiest, double hardest, Band easiestBand, Band hardestBand) {
+        static GradeRange of(KnownGrades.Range range) {
+            return new GradeRange(range.easiest(), range.hardest(), Band.of(range.easiest()), Band.of(range.hardest()));
+        }
+    }
 
     /** A preset that some drill is at home on. */
     record HomeTable(String presetId, TableDrawing drawing) {}
 
     static LibraryView of(
-            List<DrillFromLibrary> drills, Shelf.Contents shelf, DrillLayouts layouts, Function<UUID, String> names) {
+            List<DrillFromLibrary> drills,
+            Shelf.Contents shelf,
+            DrillLayouts layouts,
+            KnownGrades grades,
+            Function<UUID, String> names) {
         TreeMap<String, HomeTable> tables = new TreeMap<>();
         List<LibraryEntry> entries = drills.stream()
                 .map(found -> {
                     TableSpec home = TablePresets.byId(found.drill().tables().get(0));
                     tables.computeIfAbsent(home.id(), id -> new HomeTable(id, TableDrawing.of(home)));
-                    return entry(found, home, shelf, layouts, names);
+                    return entry(found, home, shelf, layouts, grades, names);
                 })
                 .toList();
         return new LibraryView(entries, List.copyOf(tables.values()), shelf.folders());
@@ -56,6 +70,7 @@ record LibraryView(List<LibraryEntry> drills, List<HomeTable> tables, List<Shelf
             TableSpec home,
             Shelf.Contents shelf,
             DrillLayouts layouts,
+            KnownGrades grades,
             Function<UUID, String> names) {
         Drill drill = found.drill();
         return new LibraryEntry(
@@ -65,6 +80,7 @@ record LibraryView(List<LibraryEntry> drills, List<HomeTable> tables, List<Shelf
                 shelf.favourites().contains(drill.id()),
                 shelf.foldersByDrill().getOrDefault(drill.id(), List.of()),
                 home.id(),
+                grades.of(drill, home).map(GradeRange::of).orElse(null),
                 thumbnail(drill, home, layouts));
     }
 

@@ -69,7 +69,8 @@ final class PaperText {
         return lines;
     }
 
-    private static String known(PDFont font, String text) throws IOException {
+    /** The text with only such signs as the font has. */
+    static String known(PDFont font, String text) throws IOException {
         StringBuilder known = new StringBuilder();
         for (int i = 0; i < text.length(); ) {
             int sign = text.codePointAt(i);

@@ -84,12 +84,13 @@ final class PdfCanvas implements Canvas {
     @Override
     public void label(String text, PointView middle, double heightMillimetres, Ink ink) throws IOException {
         float size = (float) (points(heightMillimetres) / 0.7);
-        float width = font.getStringWidth(text) / 1000 * size;
+        String shown = PaperText.known(font, text);
+        float width = font.getStringWidth(shown) / 1000 * size;
         stream.setNonStrokingColor(new Color(ink.rgb));
         stream.beginText();
         stream.setFont(font, size);
         stream.newLineAtOffset(x(middle) - width / 2, y(middle) - points(heightMillimetres) / 2);
-        stream.showText(text);
+        stream.showText(shown);
         stream.endText();
     }
 

@@ -10,6 +10,7 @@ import amberrail.app.testing.Club;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
@@ -27,6 +28,15 @@ class DrillFilesTest extends AppTest {
 
     private int drillsOf(SignedIn who) throws Exception {
         return tree(read(who, "/api/v1/drills")).get("drills").size();
+    }
+
+    private String setOfTwo(SignedIn who) throws Exception {
+        var body = Map.of("title", "Two", "ids", List.of(Club.DRILL, "two-walls"));
+        return post(who, body, "/api/v1/drill-set")
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
     }
 
     private static String effect(JsonNode preview) {
@@ -68,10 +78,7 @@ class DrillFilesTest extends AppTest {
     @Test
     void ofASetWithOneBrokenDrillNothingIsTaken() throws Exception {
         SignedIn coach = club.newCoach();
-        String set = read(coach, "/api/v1/drill-set?title=Two&ids={a}&ids=two-walls", Club.DRILL)
-                .andReturn()
-                .getResponse()
-                .getContentAsString();
+        String set = setOfTwo(coach);
         ObjectNode broken = (ObjectNode) json.readTree(set);
         ((ObjectNode) broken.at("/drills/0")).put("id", "first");
         ((ObjectNode) broken.at("/drills/1")).put("id", "second");
@@ -148,13 +155,25 @@ class DrillFilesTest extends AppTest {
     }
 
     @Test
+    void signsThatNobodyCanReadAreRefusedAndOddOnesArePrintedAsFarAsPossible() throws Exception {
+        SignedIn coach = club.newCoach();
+        ObjectNode file = (ObjectNode) json.readTree(file(coach, Club.DRILL));
+        ((ObjectNode) file.get("drill")).put("id", "odd").put("title", "a\u0000b");
+        assertThat(preview(coach, file.toString()).at("/problems/0/place").asText())
+                .isEqualTo("drill.title");
+        ((ObjectNode) file.get("drill")).put("title", "Line \uD83C\uDFB1 one").put("purpose", "First\nsecond");
+        take(coach, file.toString());
+        String id = tree(post(coach, Map.of("drill", file.get("drill")), "/api/v1/drills"))
+                .get("id")
+                .asText();
+        read(coach, "/api/v1/drills/{id}/card.pdf?tableId={t}", id, club.table())
+                .andExpect(status().isOk());
+    }
+
+    @Test
     void twoDrillsOfOneIdAndAnUnknownPropertyAreProblems() throws Exception {
         SignedIn coach = club.newCoach();
-        ObjectNode file =
-                (ObjectNode) json.readTree(read(coach, "/api/v1/drill-set?title=Two&ids={a}&ids=two-walls", Club.DRILL)
-                        .andReturn()
-                        .getResponse()
-                        .getContentAsString());
+        ObjectNode file = (ObjectNode) json.readTree(setOfTwo(coach));
         ((ObjectNode) file.at("/drills/0")).put("id", "twice");
         ((ObjectNode) file.at("/drills/1")).put("id", "twice");
         assertThat(preview(coach, file.toString()).at("/problems/0/place").asText())

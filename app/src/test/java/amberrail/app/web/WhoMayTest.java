@@ -92,6 +92,16 @@ class WhoMayTest extends AppTest {
                 new Rule("POST", drill + "/copy", Map.of(), CREATED, FORBIDDEN, CREATED, FORBIDDEN),
                 new Rule("GET", drill + "/document", null, OK, OK, OK, OK),
                 new Rule("GET", drill + "/file", null, OK, OK, OK, OK),
+                new Rule("GET", drill + "/grades?tableId=" + club.table(), null, OK, OK, OK, OK),
+                new Rule("POST", drill + "/grades?tableId=" + club.table(), null, OK, FORBIDDEN, OK, FORBIDDEN),
+                new Rule(
+                        "DELETE",
+                        drill + "/grades?tableId=" + club.table(),
+                        null,
+                        NO_CONTENT,
+                        FORBIDDEN,
+                        NO_CONTENT,
+                        FORBIDDEN),
                 new Rule("GET", mine, null, OK, NOT_FOUND, NOT_FOUND, NOT_FOUND),
                 new Rule("GET", mine + "/document", null, OK, NOT_FOUND, NOT_FOUND, NOT_FOUND),
                 new Rule("GET", mine + "/file", null, OK, NOT_FOUND, NOT_FOUND, NOT_FOUND),
@@ -104,7 +114,14 @@ class WhoMayTest extends AppTest {
                 new Rule("POST", mine + "/bring-back", null, NO_CONTENT, NOT_FOUND, NOT_FOUND, NOT_FOUND),
                 new Rule(
                         "PUT", mine + "/sharing", Map.of("shared", false), NO_CONTENT, NOT_FOUND, NOT_FOUND, NOT_FOUND),
-                new Rule("GET", "/api/v1/drill-set?title=Set&ids=" + Club.DRILL, null, OK, OK, OK, OK),
+                new Rule(
+                        "POST",
+                        "/api/v1/drill-set",
+                        Map.of("title", "Set", "ids", List.of(Club.DRILL)),
+                        OK,
+                        OK,
+                        OK,
+                        OK),
                 new Rule("POST", "/api/v1/drill-import/preview", Map.of("text", "{}"), OK, FORBIDDEN, OK, FORBIDDEN),
                 new Rule(
                         "POST",

@@ -55,13 +55,13 @@ public final class Require {
         return level;
     }
 
-    /** Text with something in it, at most {@code longest} characters, else {@code INVALID_PARAMETER}. */
+    /** Text with something in it, at most {@code longest} characters, no control characters, else {@code INVALID_PARAMETER}. */
     public static String text(String field, String value, int longest) {
         if (value == null || value.isBlank() || value.length() > longest) {
             throw new InvalidInputException(
                     ProblemCode.INVALID_PARAMETER, field, value, "must have 1 to " + longest + " characters");
         }
-        return value;
+        return printable(field, value, value);
     }
 
     /** Text of at most {@code longest} characters, empty where there is none, else {@code INVALID_PARAMETER}. */
@@ -74,6 +74,15 @@ public final class Require {
                     given.length() + " characters",
                     "must have at most " + longest + " characters");
         }
-        return given;
+        return printable(field, given, given.replaceAll("[\\n\\r\\t]", ""));
+    }
+
+    /** Signs that nobody can read or print, such as a zero byte, are refused: files and drawings would break on them. */
+    private static String printable(String field, String value, String looked) {
+        if (looked.codePoints().anyMatch(Character::isISOControl)) {
+            throw new InvalidInputException(
+                    ProblemCode.INVALID_PARAMETER, field, null, "must be plain text without control characters");
+        }
+        return value;
     }
 }

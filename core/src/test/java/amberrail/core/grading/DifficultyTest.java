@@ -28,12 +28,10 @@ class DifficultyTest {
 
     @Test
     void ratesThatFallAreMadeLevelAndNothingElseIsTouched() {
-        assertThat(Difficulty.isotonic(List.of(0.1, 0.3, 0.2, 0.6)))
+        assertThat(Difficulty.isotonic(0.1, 0.3, 0.2, 0.6))
                 .containsExactly(new double[] {0.1, 0.25, 0.25, 0.6}, within(1e-12));
-        assertThat(Difficulty.isotonic(List.of(0.5, 0.4, 0.3)))
-                .containsExactly(new double[] {0.4, 0.4, 0.4}, within(1e-12));
-        assertThat(Difficulty.isotonic(List.of(0.1, 0.2, 0.9)))
-                .containsExactly(new double[] {0.1, 0.2, 0.9}, within(1e-12));
+        assertThat(Difficulty.isotonic(0.5, 0.4, 0.3)).containsExactly(new double[] {0.4, 0.4, 0.4}, within(1e-12));
+        assertThat(Difficulty.isotonic(0.1, 0.2, 0.9)).containsExactly(new double[] {0.1, 0.2, 0.9}, within(1e-12));
     }
 
     @Test

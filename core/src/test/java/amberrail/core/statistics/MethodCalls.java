@@ -31,7 +31,9 @@ final class MethodCalls {
             "decompose", MethodCalls::decompose,
             "dispersion", MethodCalls::dispersion,
             "zoneShare", MethodCalls::zoneShare,
-            "partition", MethodCalls::partition);
+            "partition", MethodCalls::partition,
+            "masteryRule", MethodCalls::masteryRule,
+            "circleModel", MethodCalls::circleModel);
 
     private MethodCalls() {}
 
@@ -118,6 +120,40 @@ final class MethodCalls {
         out.put("upper", share.share().interval().upper());
         out.put("reason", share.share().rate().reason().map(Enum::name).orElse(null));
         return out;
+    }
+
+    private static Object masteryRule(JsonNode in) {
+        JsonNode rule = in.get("rule");
+        MasteryRule mastery = switch (rule.get("type").asText()) {
+            case "run" -> new MasteryRule.Run(rule.get("k").asInt());
+            case "block" ->
+                new MasteryRule.Block(rule.get("m").asInt(), rule.get("n").asInt());
+            default ->
+                new MasteryRule.Sliding(rule.get("m").asInt(), rule.get("n").asInt());
+        };
+        List<Object> pass = new ArrayList<>();
+        List<Object> expected = new ArrayList<>();
+        List<Object> median = new ArrayList<>();
+        for (JsonNode p : in.get("p")) {
+            MasteryRule.Strictness at =
+                    mastery.at(p.asDouble(), in.get("attempts").asInt());
+            pass.add(at.passProbability());
+            expected.add(
+                    at.expectedAttempts().isPresent() ? at.expectedAttempts().getAsDouble() : null);
+            median.add(at.medianAttempts().isPresent() ? at.medianAttempts().getAsInt() : null);
+        }
+        return Map.of("passProbability", pass, "expectedAttempts", expected, "medianAttempts", median);
+    }
+
+    private static Object circleModel(JsonNode in) {
+        JsonNode c = in.get("covariance");
+        Covariance covariance = new Covariance(
+                c.at("/0/0").asDouble(), c.at("/0/1").asDouble(), c.at("/1/1").asDouble());
+        CircleModel model =
+                CircleModel.of(in.at("/offset/0").asDouble(), in.at("/offset/1").asDouble(), covariance);
+        return Map.of(
+                "probability", model.probability(number(in, "radius")),
+                "radiusForShare", model.radiusForShare(number(in, "share")));
     }
 
     private static Object partition(JsonNode in) {

@@ -24,9 +24,7 @@ class StatisticsReferenceTest {
     private static final Set<String> NOT_BUILT_YET = Set.of(
             "compareProportions",
             "streaks",
-            "masteryRule",
             "normalEllipse",
-            "circleModel",
             "radialSummary",
             "robust",
             "mirrorCompare",

@@ -279,12 +279,12 @@ class CoachDesignsADrillTest extends Journey {
         card.getByText("Folders").click();
         card.getByLabel("Tuesday group").check();
         page.reload();
-        page.getByLabel("Shelf").click();
+        page.getByRole(AriaRole.COMBOBOX).first().click();
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("favourites"))
                 .click();
         assertThat(page.locator("article")).hasCount(1);
         assertThat(page.locator("article")).containsText("Two walls");
-        page.getByLabel("Shelf").click();
+        page.getByRole(AriaRole.COMBOBOX).first().click();
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("folder: Tuesday group"))
                 .click();
         assertThat(page.locator("article")).hasCount(1);

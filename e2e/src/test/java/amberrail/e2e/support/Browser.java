@@ -4,6 +4,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,6 +20,8 @@ public final class Browser implements AutoCloseable {
             "--disable-background-networking",
             "--disable-component-update",
             "--disable-sync");
+
+    private static final double HANGS_AFTER_MILLISECONDS = 20_000;
 
     private static com.microsoft.playwright.Browser chromium;
 
@@ -36,6 +39,8 @@ public final class Browser implements AutoCloseable {
                     .launch(new BrowserType.LaunchOptions()
                             .setExecutablePath(Path.of("/usr/bin/chromium"))
                             .setArgs(FLAGS));
+            // Only for hangs: a cold server on a busy machine takes its time.
+            PlaywrightAssertions.setDefaultAssertionTimeout(HANGS_AFTER_MILLISECONDS);
             Runtime.getRuntime().addShutdownHook(new Thread(playwright::close));
         }
         return chromium;
