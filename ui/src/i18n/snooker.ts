@@ -14,6 +14,19 @@ export const snooker = {
       CUSHIONS_FIRST: 'At least {least} cushions before the ball',
     },
   },
+  recipes: {
+    noSide: 'no side',
+    reason: {
+      AS_GOOD_AND_SIMPLER: 'it is as good as {other} (within a point) and uses fewer cushions or less pace.',
+      SIDE_NOT_WORTH_IT: 'side would win only {points} in 100 ({other}), and must win by 5.',
+      SIDE_WINS: 'side wins by {points} in 100 over {other}.',
+    },
+    consequence: { IN_OFF: 'in-off' },
+  },
+  target: {
+    done: '{mm} mm: so large that this share of all strokes lands in it ({pots} in 100 pot the ball).',
+    none: 'No zone is large enough: only {pots} in 100 pot the ball and stay up.',
+  },
   bench: {
     ruler: 'sights {along} · {across} – {short} mm {shortName}, {long} mm {longName}',
     overlay: {

@@ -5,6 +5,7 @@ import ChoiceField from '@/shared/ChoiceField.vue'
 import NumberField from '@/shared/NumberField.vue'
 import type { DraftRule, DraftStation } from './drillDocument'
 import { withStation } from './edits'
+import RuleStrictness from './RuleStrictness.vue'
 import { useBench } from './useBench'
 
 /** When a student steps up from this station, and when back. */
@@ -84,6 +85,7 @@ const numbers = computed(() =>
       :model-value="number.value"
       @update:model-value="(value: number) => setRule({ [number.name]: value })"
     />
+    <RuleStrictness :rule="station.rule" />
     <label class="check">
       <input
         type="checkbox"

@@ -5,7 +5,9 @@ import ChoiceField from '@/shared/ChoiceField.vue'
 import NumberField from '@/shared/NumberField.vue'
 import { CUSHIONS, type DraftZone } from './drillDocument'
 import { centreOf, newZone, ZONE_KINDS } from './newDemand'
+import { withRadius } from './grips'
 import RingFields from './RingFields.vue'
+import TargetForShare from './TargetForShare.vue'
 
 /** Kind and sizes of a zone; its place and corners are dragged on the cloth. */
 const props = defineProps<{ zone: DraftZone }>()
@@ -39,6 +41,10 @@ function change(part: Partial<Record<string, unknown>>): void {
   emit('change', { ...props.zone, ...part })
 }
 
+function resize(radius: number): void {
+  if (props.zone.kind === 'circle') emit('change', withRadius(props.zone, radius))
+}
+
 function changeKind(kind: DraftZone['kind'] | undefined): void {
   if (kind && kind !== props.zone.kind) emit('change', newZone(kind, centreOf(props.zone)))
 }
@@ -68,6 +74,7 @@ function changeKind(kind: DraftZone['kind'] | undefined): void {
     :model-value="size.value"
     @update:model-value="(value: number) => change({ [size.name]: value })"
   />
+  <TargetForShare v-if="zone.kind === 'circle'" @radius="resize" />
   <RingFields v-if="zone.kind === 'circle'" :zone="zone" @change="(next) => emit('change', next)" />
   <p v-if="zone.kind === 'polygon'" class="quiet small">{{ t('bench.dragCorners') }}</p>
 </template>

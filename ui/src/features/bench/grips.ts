@@ -186,7 +186,8 @@ function polygonGrips(
   })
 }
 
-function withRadius(zone: DraftZone & { kind: 'circle' }, radius: number): DraftZone {
+/** A circle of another size, its rings with it. */
+export function withRadius(zone: DraftZone & { kind: 'circle' }, radius: number): DraftZone {
   const scale = radius / zone.radiusMillimetres
   const rings = zone.rings?.map((ring) => ({
     ...ring,

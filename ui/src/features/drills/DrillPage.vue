@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import Select from 'primevue/select'
-import { computed, onMounted, ref, toRef, watch } from 'vue'
+import { computed, onMounted, ref, shallowRef, toRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
-import type { Point, SimulateRequest } from '@/api/types'
+import type { Point, ShotPath, SimulateRequest } from '@/api/types'
 import { sentence } from '@/api/problem'
 import DrillGrades from '@/features/grades/DrillGrades.vue'
+import RecipeTable from '@/features/recipes/RecipeTable.vue'
 import PageState from '@/shared/PageState.vue'
 import { useHand } from '@/shared/useHand'
 import { useLoad } from '@/shared/useLoad'
@@ -69,7 +70,10 @@ const written = computed(
 )
 /** Balls moved to try something; the drill itself stays as it is written. */
 const moved = ref<Record<string, Point>>({})
-watch(written, () => (moved.value = {}))
+watch(written, () => {
+  moved.value = {}
+  shownWay.value = undefined
+})
 const isMoved = computed(() => Object.keys(moved.value).length > 0)
 const shot = computed(() => {
   const asked = written.value
@@ -86,6 +90,8 @@ function moveBall(label: string, to: Point): void {
   const on = onBed(table, to)
   if (on.kind === 'bed') moved.value = { ...moved.value, [label]: on.place }
 }
+/** A way chosen from the recipes, drawn in place of the stroke that the sliders try. */
+const shownWay = shallowRef<ShotPath>()
 const pace = ref(3)
 const height = ref(0)
 const side = ref(0)
@@ -121,6 +127,7 @@ const stroke = computed<SimulateRequest | undefined>(() => {
   }
 })
 const { path, problem: pathProblem, askedAt } = useShotPath(stroke)
+watch([pace, height, side], () => (shownWay.value = undefined))
 const cueLabel = computed(() => shot.value?.balls.find((ball) => ball.role === 'CUE')?.label ?? '')
 const stationOptions = computed(() =>
   (data.value?.drill.stations ?? []).map((view, index) => ({
@@ -182,7 +189,8 @@ async function record(): Promise<void> {
         <div class="drawing">
           <TableDiagram :table="data.table.drawing" :label="t('drills.setUp')" interactive>
             <ShotMarks :shot="shot" :plain="isMoved" />
-            <ShotPathMarks v-if="path" :path="path" :cue-label="cueLabel" :data-asked-at="askedAt" />
+            <ShotPathMarks v-if="shownWay && !mirrored" :path="shownWay" :cue-label="cueLabel" />
+            <ShotPathMarks v-else-if="path" :path="path" :cue-label="cueLabel" :data-asked-at="askedAt" />
             <BallHandles :balls="shot.balls" @move="moveBall" />
           </TableDiagram>
           <p class="small quiet legend">
@@ -283,6 +291,14 @@ async function record(): Promise<void> {
           />
           <p v-if="!data.drill.provenOnThisTable" class="small" role="note">{{ t('drills.notProven') }}</p>
         </section>
+        <RecipeTable
+          class="words"
+          :drill-id="props.id"
+          :table-id="data.table.id"
+          :station="station"
+          :shot="0"
+          @show="(path) => (shownWay = path)"
+        />
         <DrillGrades
           class="words"
           :drill-id="props.id"

@@ -15,6 +15,7 @@ import amberrail.core.table.TablePresets;
 import amberrail.core.table.TableSpec;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.springframework.stereotype.Service;
@@ -26,7 +27,7 @@ public class DrillLayouts {
 
     private final Cache<Drawn, ShotLayout> layouts =
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();
-    private final Cache<Usual, Optional<Recipe>> recipes =
+    private final Cache<Usual, List<Recipe>> recipes =
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
     /** All that a layout depends on. */
@@ -54,13 +55,18 @@ public class DrillLayouts {
 
     /** The usual recipe of a shot on the original side; empty where no stroke does it. */
     public Optional<Recipe> usual(Drill drill, int station, int shot, TableSpec table) {
+        return PreferredRecipe.of(recipes(drill, station, shot, table));
+    }
+
+    /** Every way to play a shot on the original side, best first; none where no stroke does it. */
+    public List<Recipe> recipes(Drill drill, int station, int shot, TableSpec table) {
         Shot asked = drill.station(station).shots().get(shot);
         Usual key = new Usual(asked, table, zoneScale(drill, table), drill.sideAllowed());
         return recipes.get(key, k -> {
             ShotLayout drawn = drawn(drill, station, shot, false, table);
             ShotTable engineTable = ShotTable.of(TablePlan.of(table));
-            return PreferredRecipe.of(RecipeSolver.solve(
-                    ShotTasks.of(drawn, engineTable, TablePhysics.usual(table.kind()), drill.sideAllowed())));
+            return RecipeSolver.solve(
+                    ShotTasks.of(drawn, engineTable, TablePhysics.usual(table.kind()), drill.sideAllowed()));
         });
     }
 

@@ -36,8 +36,8 @@ public final class RecipeAnswers {
     }
 
     /** How far one thing may be off below and above. */
-    record RoomView(double below, double above) {
-        static RoomView of(AllowedErrors.Room room) {
+    public record RoomView(double below, double above) {
+        public static RoomView of(AllowedErrors.Room room) {
             return new RoomView(room.below(), room.above());
         }
     }

@@ -80,6 +80,8 @@ class WhoMayTest extends AppTest {
         JsonNode document = document(club.head(), Club.DRILL);
         Map<String, Object> draft = Map.of("tableId", club.table(), "drill", document);
         Map<String, Object> shotOfDraft = Map.of("tableId", club.table(), "drill", document, "station", 0, "shot", 0);
+        Map<String, Object> recipesOfDraft =
+                Map.of("tableId", club.table(), "drill", document, "station", 0, "shot", 0, "abilityLogits", 0);
         String folder = "/api/v1/folders/" + folderOf(club.head(), "Folder " + session);
         String coaching = "/api/v1/students/" + student.accountId() + "/coaches/" + coach.accountId();
         return List.of(
@@ -102,6 +104,24 @@ class WhoMayTest extends AppTest {
                         FORBIDDEN,
                         NO_CONTENT,
                         FORBIDDEN),
+                new Rule("GET", drill + "/recipes?tableId=" + club.table(), null, OK, OK, OK, OK),
+                new Rule("POST", "/api/v1/bench/recipes", recipesOfDraft, OK, FORBIDDEN, OK, FORBIDDEN),
+                new Rule(
+                        "POST",
+                        "/api/v1/bench/target-size",
+                        Map.of("asked", recipesOfDraft, "share", 0.5),
+                        OK,
+                        FORBIDDEN,
+                        OK,
+                        FORBIDDEN),
+                new Rule(
+                        "POST",
+                        "/api/v1/rules/strictness",
+                        Map.of("kind", "IN_A_ROW", "successes", 3, "capTries", 20),
+                        OK,
+                        OK,
+                        OK,
+                        OK),
                 new Rule("GET", mine, null, OK, NOT_FOUND, NOT_FOUND, NOT_FOUND),
                 new Rule("GET", mine + "/document", null, OK, NOT_FOUND, NOT_FOUND, NOT_FOUND),
                 new Rule("GET", mine + "/file", null, OK, NOT_FOUND, NOT_FOUND, NOT_FOUND),

@@ -1,0 +1,144 @@
+package amberrail.app.recipes;
+
+import amberrail.app.drills.DrillLayouts;
+import amberrail.app.kit.PointView;
+import amberrail.app.recipes.BoardView.PlayedWayView;
+import amberrail.app.recipes.BoardView.PreferenceView;
+import amberrail.app.shots.RecipeAnswers.RoomView;
+import amberrail.app.shots.RecipeAnswers.StrokeView;
+import amberrail.app.shots.ShotAnswers.AimView;
+import amberrail.app.shots.ShotAnswers.ShotPathView;
+import amberrail.app.shots.ShotAnswers.SuccessView;
+import amberrail.core.drill.Drill;
+import amberrail.core.drill.ShotLayout;
+import amberrail.core.geometry.Point;
+import amberrail.core.grading.ShotTasks;
+import amberrail.core.motion.Physics;
+import amberrail.core.problem.InvalidInputException;
+import amberrail.core.problem.ProblemCode;
+import amberrail.core.recipe.Preference;
+import amberrail.core.recipe.Recipe;
+import amberrail.core.recipe.ShotTask;
+import amberrail.core.simulation.ExecutionErrors;
+import amberrail.core.simulation.ShotEvent;
+import amberrail.core.simulation.ShotRecord;
+import amberrail.core.simulation.ShotSimulator;
+import amberrail.core.simulation.ShotTable;
+import amberrail.core.simulation.StrokeNoise;
+import amberrail.core.simulation.SuccessRate;
+import amberrail.core.simulation.SuccessSimulation;
+import amberrail.core.simulation.TablePhysics;
+import amberrail.core.table.TablePlan;
+import amberrail.core.table.TableSpec;
+import java.util.List;
+import org.springframework.stereotype.Service;
+
+/** Lays the recipes of a shot side by side. */
+@Service
+class RecipeBoard {
+    private static final int STROKES = 2_000;
+    private static final long SEED = 20_243;
+    /** A rolling ball feels 5/7 of the slope's pull; the slope is 1 mm in a metre. */
+    private static final double DRIFT_OF_A_MILLIMETRE = 5.0 / 7 * 9.81 * 0.001;
+
+    private final DrillLayouts layouts;
+
+    RecipeBoard(DrillLayouts layouts) {
+        this.layouts = layouts;
+    }
+
+    /** What every way of this shot is worked out from. */
+    private record Scene(ShotLayout layout, ShotTask task, ShotTable table, Physics physics, double cueRadius) {
+        ShotRecord play(Recipe recipe, Physics with) {
+            return ShotSimulator.play(
+                    table,
+                    with,
+                    ShotTasks.balls(layout),
+                    layout.cueBall().label(),
+                    recipe.stroke().onBall(cueRadius));
+        }
+    }
+
+    BoardView of(Drill drill, int station, int shot, TableSpec table, double abilityLogits) {
+        int shots = drill.station(station).shots().size();
+        if (shot < 0 || shot >= shots) {
+            throw new InvalidInputException(ProblemCode.UNKNOWN_ID, "shot", shot, "must be from 0 to " + (shots - 1));
+        }
+        List<Recipe> recipes = layouts.recipes(drill, station, shot, table);
+        Preference preference = Preference.of(recipes).orElse(null);
+        ShotLayout layout = layouts.drawn(drill, station, shot, false, table);
+        ShotTable engineTable = ShotTable.of(TablePlan.of(table));
+        Physics physics = TablePhysics.usual(table.kind());
+        Scene scene = new Scene(
+                layout,
+                ShotTasks.of(layout, engineTable, physics, drill.sideAllowed()),
+                engineTable,
+                physics,
+                table.balls().cueBall().radiusMillimetres());
+        ExecutionErrors errors = ExecutionErrors.ofAbility(abilityLogits);
+        StrokeNoise noise = StrokeNoise.of(STROKES, SEED);
+        List<PlayedWayView> ways = recipes.stream()
+                .map(recipe ->
+                        way(recipe, scene, errors, noise, preference != null && preference.preferred() == recipe))
+                .toList();
+        return new BoardView(ways, table.kind().tipDiameterMillimetres(), view(preference, recipes));
+    }
+
+    private static PlayedWayView way(
+            Recipe recipe, Scene scene, ExecutionErrors errors, StrokeNoise noise, boolean preferred) {
+        ShotRecord level = scene.play(recipe, scene.physics());
+        ShotRecord sloping = scene.play(recipe, scene.physics().withDrift(0, DRIFT_OF_A_MILLIMETRE));
+        AimView aim = new AimView(
+                recipe.aim().lowerDegrees(),
+                recipe.aim().upperDegrees(),
+                recipe.aim().halfWidthMilliradians());
+        return new PlayedWayView(
+                recipe.way(),
+                recipe.cushions(),
+                StrokeView.of(recipe.stroke()),
+                SuccessView.of(chance(recipe, scene, errors, noise)),
+                RoomView.of(recipe.allowed().pacePercent()),
+                RoomView.of(recipe.allowed().tipHeightMillimetres()),
+                RoomView.of(recipe.allowed().aimMilliradians()),
+                recipe.allowed().firstToGoWrong(errors),
+                recipe.consequence(),
+                PointView.of(recipe.landing()),
+                firstContact(level).distanceMillimetres(firstContact(sloping)),
+                preferred,
+                ShotPathView.of(level, recipe.stroke().launchDegrees(), aim));
+    }
+
+    private static SuccessRate chance(Recipe recipe, Scene scene, ExecutionErrors errors, StrokeNoise noise) {
+        ShotTask task = scene.task();
+        return new SuccessSimulation(task.table(), task.physics(), task.balls(), task.cueBall())
+                .estimate(
+                        recipe.stroke().onBall(scene.cueRadius()),
+                        errors,
+                        noise,
+                        task.success(),
+                        () -> Thread.currentThread().isInterrupted(),
+                        done -> {});
+    }
+
+    /** Where the cue ball is when it first meets a ball; where it rests if it meets none. */
+    private static Point firstContact(ShotRecord record) {
+        return record.events().stream()
+                .filter(ShotEvent.BallsMeet.class::isInstance)
+                .map(event -> ((ShotEvent.BallsMeet) event).before())
+                .findFirst()
+                .map(state -> new Point(1000 * state.x(), 1000 * state.y()))
+                .orElseGet(() -> {
+                    var end = record.tracks().get(0).end();
+                    return new Point(1000 * end.x(), 1000 * end.y());
+                });
+    }
+
+    private static PreferenceView view(Preference preference, List<Recipe> recipes) {
+        return preference == null
+                ? null
+                : new PreferenceView(
+                        preference.reason(),
+                        preference.other().map(recipes::indexOf).orElse(null),
+                        preference.points());
+    }
+}

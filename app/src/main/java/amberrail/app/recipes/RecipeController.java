@@ -1,0 +1,95 @@
+package amberrail.app.recipes;
+
+import amberrail.app.drills.DrillCatalogue;
+import amberrail.app.drills.DrillDraft;
+import amberrail.app.kit.KitService;
+import amberrail.app.people.Access;
+import amberrail.app.people.SignedIn;
+import com.fasterxml.jackson.databind.JsonNode;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Ways to play, how large a target should be, how strict a rule is. */
+@RestController
+@RequestMapping("/api/v1")
+class RecipeController {
+    private final RecipeBoard board;
+    private final TargetSize targets;
+    private final DrillCatalogue drills;
+    private final KitService kit;
+    private final Access access;
+
+    RecipeController(RecipeBoard board, TargetSize targets, DrillCatalogue drills, KitService kit, Access access) {
+        this.board = board;
+        this.targets = targets;
+        this.drills = drills;
+        this.kit = kit;
+        this.access = access;
+    }
+
+    /** A shot of a draft, for a student of an ability (logits, 0 is 500 points). */
+    record DraftShot(
+            @NotNull UUID tableId,
+            @NotNull JsonNode drill,
+            @Min(0) int station,
+            @Min(0) int shot,
+            @DecimalMin("-6") @DecimalMax("6") double abilityLogits) {}
+
+    /** The same, and the share of its landings that the target should hold. */
+    record WantedTarget(
+            @NotNull @Valid DraftShot asked,
+            @DecimalMin("0.05") @DecimalMax("0.95") double share) {}
+
+    @GetMapping("/drills/{id}/recipes")
+    BoardView recipes(
+            @AuthenticationPrincipal SignedIn who,
+            @PathVariable String id,
+            @RequestParam UUID tableId,
+            @RequestParam(defaultValue = "0") int station,
+            @RequestParam(defaultValue = "0") int shot,
+            @RequestParam(defaultValue = "0") double abilityLogits) {
+        return board.of(
+                drills.find(who, id).drill(), station, shot, kit.table(tableId).spec(), abilityLogits);
+    }
+
+    @PostMapping("/bench/recipes")
+    BoardView ofDraft(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody DraftShot body) {
+        access.requireCoach(who);
+        return board.of(
+                DrillDraft.read(body.drill()),
+                body.station(),
+                body.shot(),
+                kit.table(body.tableId()).spec(),
+                body.abilityLogits());
+    }
+
+    @PostMapping("/bench/target-size")
+    TargetSize.TargetView target(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody WantedTarget body) {
+        access.requireCoach(who);
+        DraftShot asked = body.asked();
+        return targets.forShare(
+                DrillDraft.read(asked.drill()),
+                asked.station(),
+                asked.shot(),
+                kit.table(asked.tableId()).spec(),
+                asked.abilityLogits(),
+                body.share());
+    }
+
+    @PostMapping("/rules/strictness")
+    StrictnessView strictness(@Valid @RequestBody StrictnessView.RuleRequest rule) {
+        return StrictnessView.of(rule);
+    }
+}

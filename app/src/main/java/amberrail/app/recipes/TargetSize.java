@@ -1,0 +1,70 @@
+package amberrail.app.recipes;
+
+import amberrail.app.drills.DrillLayouts;
+import amberrail.app.web.MayBeMissing;
+import amberrail.core.attempt.Judge;
+import amberrail.core.drill.Drill;
+import amberrail.core.drill.ShotLayout;
+import amberrail.core.geometry.Point;
+import amberrail.core.grading.ShotTasks;
+import amberrail.core.recipe.Recipe;
+import amberrail.core.recipe.ShotTask;
+import amberrail.core.simulation.ExecutionErrors;
+import amberrail.core.simulation.LandingSimulation;
+import amberrail.core.simulation.PlayedShot;
+import amberrail.core.simulation.ShotTable;
+import amberrail.core.simulation.StrokeNoise;
+import amberrail.core.simulation.TablePhysics;
+import amberrail.core.table.TablePlan;
+import amberrail.core.table.TableSpec;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+import org.springframework.stereotype.Service;
+
+/** How large a round target must be for a student to succeed a wanted share of the time. */
+@Service
+class TargetSize {
+    private static final int STROKES = 4_000;
+    private static final long SEED = 20_244;
+
+    private final DrillLayouts layouts;
+
+    TargetSize(DrillLayouts layouts) {
+        this.layouts = layouts;
+    }
+
+    /**
+     * @param radiusMillimetres missing where even an unlimited target would not be enough
+     * @param potShare          share of strokes that pot and stay up, which no target can better
+     */
+    record TargetView(@MayBeMissing Double radiusMillimetres, double potShare) {}
+
+    /** With the usual stroke of the shot as it is; {@code share} is of all strokes, missed pots included. */
+    TargetView forShare(Drill drill, int station, int shot, TableSpec table, double abilityLogits, double share) {
+        Optional<Recipe> usual = layouts.usual(drill, station, shot, table);
+        ShotLayout layout = layouts.drawn(drill, station, shot, false, table);
+        if (usual.isEmpty()) {
+            return new TargetView(null, 0);
+        }
+        ShotTask task = ShotTasks.of(
+                layout, ShotTable.of(TablePlan.of(table)), TablePhysics.usual(table.kind()), drill.sideAllowed());
+        int cue = task.cueBall();
+        Predicate<PlayedShot> pots = layout.pocket().isPresent() ? Judge.pots(layout) : played -> true;
+        List<Point> landings = new LandingSimulation(task.table(), task.physics(), task.balls(), cue)
+                .landings(
+                        usual.get().stroke().onBall(table.balls().cueBall().radiusMillimetres()),
+                        ExecutionErrors.ofAbility(abilityLogits),
+                        StrokeNoise.of(STROKES, SEED),
+                        played -> pots.test(played) && !played.isPotted(cue)
+                                ? Optional.of(new Point(1000 * played.xMetres(cue), 1000 * played.yMetres(cue)))
+                                : Optional.empty());
+        double[] distances = landings.stream()
+                .mapToDouble(landing -> landing.distanceMillimetres(layout.target()))
+                .sorted()
+                .toArray();
+        int needed = (int) Math.ceil(share * STROKES);
+        Double radius = needed <= distances.length ? distances[needed - 1] : null;
+        return new TargetView(radius, (double) distances.length / STROKES);
+    }
+}

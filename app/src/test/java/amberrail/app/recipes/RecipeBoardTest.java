@@ -1,0 +1,103 @@
+package amberrail.app.recipes;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import amberrail.app.testing.AppTest;
+import amberrail.app.testing.Club;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+/** Ways to play side by side, targets for a student, rules and how strict they are. */
+class RecipeBoardTest extends AppTest {
+
+    private JsonNode board(String drill, double ability) throws Exception {
+        return tree(read(
+                        club.head(),
+                        "/api/v1/drills/{id}/recipes?tableId={t}&abilityLogits={a}",
+                        drill,
+                        club.table(),
+                        ability)
+                .andExpect(status().isOk()));
+    }
+
+    @Test
+    void eachWayHasItsPathItsRoomAndItsChance() throws Exception {
+        JsonNode board = board(Club.DRILL, 0);
+        int preferred = 0;
+        for (JsonNode way : board.get("ways")) {
+            assertThat(way.at("/chance/probability").asDouble()).isBetween(0.0, 1.0);
+            assertThat(way.at("/allowedAimMilliradians/below").asDouble()).isNotNegative();
+            assertThat(way.at("/path/tracks")).isNotEmpty();
+            assertThat(way.get("driftAtContactMillimetres").asDouble()).isBetween(0.0, 30.0);
+            preferred += way.get("preferred").asBoolean() ? 1 : 0;
+        }
+        assertThat(preferred).isEqualTo(1);
+        assertThat(board.at("/preference/reason").asText()).isNotEmpty();
+    }
+
+    @Test
+    void aBetterStudentSucceedsMoreOftenWithEveryWay() throws Exception {
+        JsonNode chalk = board(Club.DRILL, -3).get("ways");
+        JsonNode amber = board(Club.DRILL, 3).get("ways");
+        for (int i = 0; i < chalk.size(); i++) {
+            assertThat(amber.get(i).at("/chance/probability").asDouble())
+                    .isGreaterThan(chalk.get(i).at("/chance/probability").asDouble());
+        }
+    }
+
+    @Test
+    void aTargetOfTheSizeThatIsSaidSucceedsThatOften() throws Exception {
+        ObjectNode drill = document(club.head(), Club.DRILL);
+        Map<String, Object> asked =
+                Map.of("tableId", club.table(), "drill", drill, "station", 0, "shot", 0, "abilityLogits", 0);
+        JsonNode target = tree(post(club.head(), Map.of("asked", asked, "share", 0.5), "/api/v1/bench/target-size"));
+        double radius = target.get("radiusMillimetres").asDouble();
+        // The same ring asked of the recipe board: its preferred way succeeds about half the time, or better with a
+        // stroke for it.
+        ((ObjectNode) drill.at("/stations/0/shots/0/demands/1/zone")).put("radiusMillimetres", radius);
+        Map<String, Object> again =
+                Map.of("tableId", club.table(), "drill", drill, "station", 0, "shot", 0, "abilityLogits", 0);
+        for (JsonNode way :
+                tree(post(club.head(), again, "/api/v1/bench/recipes")).get("ways")) {
+            if (way.get("preferred").asBoolean()) {
+                assertThat(way.at("/chance/probability").asDouble()).isCloseTo(0.5, within(0.08));
+            }
+        }
+    }
+
+    @Test
+    void noTargetIsLargeEnoughWhereThePotAloneFailsTooOften() throws Exception {
+        Map<String, Object> asked = Map.of(
+                "tableId", club.table(),
+                "drill", document(club.head(), Club.DRILL),
+                "station", 2,
+                "shot", 0,
+                "abilityLogits", -6);
+        JsonNode target = tree(post(club.head(), Map.of("asked", asked, "share", 0.95), "/api/v1/bench/target-size"));
+        assertThat(target.has("radiusMillimetres")).isFalse();
+        assertThat(target.get("potShare").asDouble()).isLessThan(0.95);
+    }
+
+    @Test
+    void aRuleSaysHowStrictItIsWhileItIsTyped() throws Exception {
+        Map<String, Object> rule = Map.of("kind", "IN_A_ROW", "successes", 3, "capTries", 20);
+        JsonNode rates =
+                tree(post(club.head(), rule, "/api/v1/rules/strictness")).get("rates");
+        assertThat(rates.at("/0/passProbability").asDouble()).isCloseTo(0.79, within(0.005));
+        assertThat(rates.at("/3/medianAttempts").asInt()).isEqualTo(3);
+        post(
+                        club.head(),
+                        Map.of("kind", "OF_A_BLOCK", "successes", 8, "outOf", 7, "capTries", 20),
+                        "/api/v1/rules/strictness")
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.field").value("rule.m"));
+        post(club.head(), Map.of("kind", "OF_A_BLOCK", "capTries", 20), "/api/v1/rules/strictness")
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.field").value("successes"));
+    }
+}

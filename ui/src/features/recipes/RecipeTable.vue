@@ -1,0 +1,189 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { metresPerSecondToPace } from '@/features/drills/pace'
+import { BANDS, type BandName } from '@/features/grades/bands'
+import ChoiceField from '@/shared/ChoiceField.vue'
+import { useUnits } from '@/shared/units'
+import type { RecipeWay, ShotPath } from '@/api/types'
+import { halfTips } from './tips'
+import { useRecipes } from './useRecipes'
+
+/** The ways to play a shot side by side; the chosen one's path is drawn on the table above. */
+const props = defineProps<{ drillId: string; tableId: string; station: number; shot: number }>()
+const emit = defineEmits<{ show: [path: ShotPath | undefined] }>()
+const { t } = useI18n()
+const { figure } = useUnits()
+
+/** Middle of each band in logits: (grade - 500) / 100. */
+const MIDDLE_LOGITS: Record<BandName, number> = { CHALK: -3, BAIZE: -1.5, SLATE: 0, BRASS: 1.5, AMBER: 3 }
+const band = ref<BandName>('SLATE')
+const bands = computed(() => BANDS.map(({ name }) => ({ value: name, label: t(`grades.band.${name}`) })))
+const question = computed(() => ({
+  drillId: props.drillId,
+  tableId: props.tableId,
+  station: props.station,
+  shot: props.shot,
+  abilityLogits: MIDDLE_LOGITS[band.value],
+}))
+const { board, problem } = useRecipes(question)
+const ways = computed(() =>
+  (board.value?.ways ?? [])
+    .map((way, index) => ({ way, index }))
+    .sort((one, other) => other.way.chance.probability - one.way.chance.probability),
+)
+const chosen = ref<number>()
+watch(board, () => (chosen.value = undefined))
+
+function choose(index: number, way: RecipeWay): void {
+  chosen.value = chosen.value === index ? undefined : index
+  emit('show', chosen.value === undefined ? undefined : way.path)
+}
+
+function tips(way: RecipeWay): string {
+  const n = halfTips(way.stroke.tipHeightMillimetres, board.value?.tipDiameterMillimetres ?? 12.5)
+  const mm = figure(Math.abs(way.stroke.tipHeightMillimetres), 1)
+  if (n === 0) return t('recipes.centre', { mm })
+  return t(n > 0 ? 'recipes.above' : 'recipes.below', { tips: figure(Math.abs(n), 1), mm })
+}
+
+function side(way: RecipeWay): string {
+  const mm = way.stroke.tipSideMillimetres
+  if (Math.abs(mm) < 0.05) return t('recipes.noSide')
+  return t(mm > 0 ? 'recipes.right' : 'recipes.left', { mm: figure(Math.abs(mm), 1) })
+}
+
+function room(one: { below: number; above: number }, unit: string): string {
+  return `−${figure(one.below, 1)} / +${figure(one.above, 1)} ${unit}`
+}
+
+function name(way: RecipeWay): string {
+  return `${t(`drills.way.${way.way}`)}, ${t('drills.byCushions', way.cushions.length)}`
+}
+
+const reason = computed(() => {
+  const { preference, ways: all } = board.value ?? {}
+  if (!preference || !all) return ''
+  const other = preference.other === undefined ? undefined : all[preference.other]
+  return t(`recipes.reason.${preference.reason}`, {
+    other: other ? name(other) : '',
+    points: figure(Math.abs(preference.points), 0),
+  })
+})
+</script>
+
+<template>
+  <section class="recipes">
+    <div class="head">
+      <h2>{{ t('recipes.title') }}</h2>
+      <ChoiceField v-model="band" :label="t('recipes.forBand')" :options="bands" />
+    </div>
+    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+    <template v-else-if="board">
+      <p v-if="ways.length === 0">{{ t('recipes.none') }}</p>
+      <template v-else>
+        <p>
+          <strong>★</strong> {{ t('recipes.preferred') }} {{ reason }}
+          <span class="quiet">{{ t('recipes.atReference') }}</span>
+        </p>
+        <div class="scroll">
+          <table class="figures">
+            <thead>
+              <tr>
+                <th scope="col">{{ t('recipes.way') }}</th>
+                <th scope="col">{{ t('recipes.chance') }}</th>
+                <th scope="col">{{ t('recipes.pace') }}</th>
+                <th scope="col">{{ t('recipes.tip') }}</th>
+                <th scope="col">{{ t('recipes.paceRoom') }}</th>
+                <th scope="col">{{ t('recipes.tipRoom') }}</th>
+                <th scope="col">{{ t('recipes.aimRoom') }}</th>
+                <th scope="col">{{ t('recipes.first') }}</th>
+                <th scope="col">{{ t('recipes.drift') }}</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="{ way, index } in ways" :key="index" :class="{ chosen: chosen === index }">
+                <th scope="row">
+                  <button
+                    type="button"
+                    class="link"
+                    :aria-pressed="chosen === index"
+                    @click="choose(index, way)"
+                  >
+                    <template v-if="way.preferred">★ </template>{{ name(way) }}
+                  </button>
+                </th>
+                <td>
+                  {{ figure(100 * way.chance.probability, 0) }} ±
+                  {{ figure(Math.max(1, 100 * way.chance.standardError), 0) }} %
+                </td>
+                <td>
+                  {{ figure(metresPerSecondToPace(way.stroke.paceMetresPerSecond), 1) }}
+                  <span class="quiet">({{ figure(way.stroke.paceMetresPerSecond, 2) }} m/s)</span>
+                </td>
+                <td>{{ tips(way) }}, {{ side(way) }}</td>
+                <td>{{ room(way.allowedPacePercent, '%') }}</td>
+                <td>{{ room(way.allowedTipHeightMillimetres, 'mm') }}</td>
+                <td>{{ room(way.allowedAimMilliradians, 'mrad') }}</td>
+                <td>
+                  {{ t(`drills.fault.${way.firstFault}`) }}:
+                  {{ t(`recipes.consequence.${way.consequence}`) }}
+                </td>
+                <td>{{ figure(way.driftAtContactMillimetres, 1) }} mm</td>
+              </tr>
+            </tbody>
+          </table>
+        </div>
+        <p class="small quiet">{{ t('recipes.words') }}</p>
+      </template>
+    </template>
+    <p v-else class="quiet">{{ t('app.loading') }}</p>
+  </section>
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 24px;
+  align-items: end;
+}
+h2 {
+  margin: 8px 0 0;
+}
+p {
+  margin: 6px 0;
+}
+.scroll {
+  overflow-x: auto;
+}
+table {
+  border-collapse: collapse;
+  width: 100%;
+  font-size: 15px;
+}
+th,
+td {
+  text-align: left;
+  padding: 4px 12px 4px 0;
+  border-top: 1px solid var(--hairline);
+  vertical-align: top;
+}
+thead th {
+  border-top: 0;
+  font-size: 14px;
+}
+td {
+  white-space: nowrap;
+}
+th .link {
+  text-align: left;
+  padding: 2px 0;
+}
+.chosen {
+  background: var(--paper-raised);
+}
+.problem {
+  color: var(--brick-text);
+}
+</style>
