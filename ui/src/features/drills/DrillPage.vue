@@ -101,9 +101,10 @@ const { usual, problem: usualProblem } = useUsualStroke(
   tableId,
   sideAllowed,
   ({ stroke: found }) => {
-    pace.value = Math.round(10 * metresPerSecondToPace(found.paceMetresPerSecond)) / 10
     height.value = Math.round(2 * found.tipHeightMillimetres) / 2
     side.value = found.tipSideMillimetres
+    // Last: each is asked of the engine at once, and soft with the old height may not pot.
+    pace.value = Math.round(10 * metresPerSecondToPace(found.paceMetresPerSecond)) / 10
   },
 )
 const stroke = computed<SimulateRequest | undefined>(() => {

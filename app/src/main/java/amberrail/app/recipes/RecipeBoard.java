@@ -13,6 +13,7 @@ import amberrail.core.drill.Drill;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.geometry.Point;
 import amberrail.core.grading.ShotTasks;
+import amberrail.core.motion.BallState;
 import amberrail.core.motion.Physics;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
@@ -86,6 +87,7 @@ class RecipeBoard {
 
     private static PlayedWayView way(
             Recipe recipe, Scene scene, ExecutionErrors errors, StrokeNoise noise, boolean preferred) {
+        String cueBall = scene.layout().cueBall().label();
         ShotRecord level = scene.play(recipe, scene.physics());
         ShotRecord sloping = scene.play(recipe, scene.physics().withDrift(0, DRIFT_OF_A_MILLIMETRE));
         AimView aim = new AimView(
@@ -103,7 +105,7 @@ class RecipeBoard {
                 recipe.allowed().firstToGoWrong(errors),
                 recipe.consequence(),
                 PointView.of(recipe.landing()),
-                firstContact(level).distanceMillimetres(firstContact(sloping)),
+                firstContact(level, cueBall).distanceMillimetres(firstContact(sloping, cueBall)),
                 preferred,
                 ShotPathView.of(level, recipe.stroke().launchDegrees(), aim));
     }
@@ -121,16 +123,20 @@ class RecipeBoard {
     }
 
     /** Where the cue ball is when it first meets a ball; where it rests if it meets none. */
-    private static Point firstContact(ShotRecord record) {
+    private static Point firstContact(ShotRecord record, String cueBall) {
         return record.events().stream()
                 .filter(ShotEvent.BallsMeet.class::isInstance)
-                .map(event -> ((ShotEvent.BallsMeet) event).before())
+                .map(event -> stateOf(cueBall, (ShotEvent.BallsMeet) event))
                 .findFirst()
                 .map(state -> new Point(1000 * state.x(), 1000 * state.y()))
                 .orElseGet(() -> {
                     var end = record.tracks().get(0).end();
                     return new Point(1000 * end.x(), 1000 * end.y());
                 });
+    }
+
+    private static BallState stateOf(String ball, ShotEvent.BallsMeet meeting) {
+        return meeting.ball().equals(ball) ? meeting.before() : meeting.otherBefore();
     }
 
     private static PreferenceView view(Preference preference, List<Recipe> recipes) {

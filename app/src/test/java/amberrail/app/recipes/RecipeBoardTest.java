@@ -33,7 +33,7 @@ class RecipeBoardTest extends AppTest {
             assertThat(way.at("/chance/probability").asDouble()).isBetween(0.0, 1.0);
             assertThat(way.at("/allowedAimMilliradians/below").asDouble()).isNotNegative();
             assertThat(way.at("/path/tracks")).isNotEmpty();
-            assertThat(way.get("driftAtContactMillimetres").asDouble()).isBetween(0.0, 30.0);
+            assertThat(way.get("driftAtContactMillimetres").asDouble()).isBetween(0.001, 30.0);
             preferred += way.get("preferred").asBoolean() ? 1 : 0;
         }
         assertThat(preferred).isEqualTo(1);
