@@ -1,0 +1,85 @@
+package amberrail.app.lab;
+
+import amberrail.core.problem.InvalidInputException;
+import amberrail.core.problem.Require;
+import amberrail.core.table.TableKind;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/**
+ * The lab's questions; everyone signed in may ask.
+ *
+ * <p>Bounds are those within which the formulas were checked ({@link InvalidInputException} otherwise).
+ */
+@RestController
+@RequestMapping("/api/v1/lab")
+class LabController {
+    private final LabService lab;
+
+    LabController(LabService lab) {
+        this.lab = lab;
+    }
+
+    @GetMapping("/stop")
+    LabViews.StopTable stop(@RequestParam TableKind kind, @RequestParam double distanceMillimetres) {
+        return lab.stop(kind, distance(distanceMillimetres));
+    }
+
+    @GetMapping("/path")
+    LabViews.PathStates path(
+            @RequestParam TableKind kind,
+            @RequestParam double paceMetresPerSecond,
+            @RequestParam double tipHeightMillimetres) {
+        return lab.path(
+                kind,
+                pace(paceMetresPerSecond),
+                Require.between("tipHeightMillimetres", tipHeightMillimetres, -13, 13));
+    }
+
+    @GetMapping("/drag")
+    LabViews.DragTable drag(
+            @RequestParam TableKind kind,
+            @RequestParam double distanceMillimetres,
+            @RequestParam double arrivalMetresPerSecond) {
+        return lab.drag(
+                kind,
+                distance(distanceMillimetres),
+                Require.between("arrivalMetresPerSecond", arrivalMetresPerSecond, 0, 3));
+    }
+
+    @GetMapping("/run-through")
+    LabViews.RunTable runThrough(
+            @RequestParam TableKind kind,
+            @RequestParam double distanceMillimetres,
+            @RequestParam double paceMetresPerSecond) {
+        return lab.runThrough(kind, distance(distanceMillimetres), pace(paceMetresPerSecond));
+    }
+
+    @GetMapping("/side")
+    LabViews.SideTable side(
+            @RequestParam TableKind kind,
+            @RequestParam double distanceMillimetres,
+            @RequestParam double cutDegrees,
+            @RequestParam double sideMillimetres) {
+        return lab.side(
+                kind,
+                distance(distanceMillimetres),
+                Require.between("cutDegrees", cutDegrees, -75, 75),
+                Require.between("sideMillimetres", sideMillimetres, -13, 13));
+    }
+
+    @GetMapping("/cut")
+    LabViews.CutTable cut(@RequestParam TableKind kind, @RequestParam double cutDegrees) {
+        return lab.cut(kind, Require.between("cutDegrees", cutDegrees, 0, 89));
+    }
+
+    private static double distance(double millimetres) {
+        return Require.between("distanceMillimetres", millimetres, 50, 3_500);
+    }
+
+    private static double pace(double metresPerSecond) {
+        return Require.between("paceMetresPerSecond", metresPerSecond, 0.2, 9);
+    }
+}

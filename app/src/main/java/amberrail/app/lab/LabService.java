@@ -1,0 +1,184 @@
+package amberrail.app.lab;
+
+import amberrail.app.lab.LabViews.CutRow;
+import amberrail.app.lab.LabViews.CutTable;
+import amberrail.app.lab.LabViews.DragRow;
+import amberrail.app.lab.LabViews.DragTable;
+import amberrail.app.lab.LabViews.PathRow;
+import amberrail.app.lab.LabViews.PathStates;
+import amberrail.app.lab.LabViews.RunRow;
+import amberrail.app.lab.LabViews.RunTable;
+import amberrail.app.lab.LabViews.SideRow;
+import amberrail.app.lab.LabViews.SideTable;
+import amberrail.app.lab.LabViews.StopRow;
+import amberrail.app.lab.LabViews.StopTable;
+import amberrail.core.aiming.FullHit;
+import amberrail.core.aiming.PotLine;
+import amberrail.core.aiming.SideAim;
+import amberrail.core.aiming.StopStroke;
+import amberrail.core.aiming.StraightPath;
+import amberrail.core.geometry.Direction;
+import amberrail.core.geometry.Point;
+import amberrail.core.motion.CueStrike;
+import amberrail.core.motion.Physics;
+import amberrail.core.problem.InvalidInputException;
+import amberrail.core.simulation.TablePhysics;
+import amberrail.core.table.BallSet;
+import amberrail.core.table.PocketName;
+import amberrail.core.table.TableKind;
+import amberrail.core.table.TablePlan;
+import amberrail.core.table.TablePresets;
+import amberrail.core.table.TableSpec;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
+import org.springframework.stereotype.Service;
+
+/** Asks core's closed forms, in steps of half a tip. */
+@Service
+class LabService {
+    /** The usual cue (answers.md, "Strike and pace"). */
+    private static final double ELEVATION_DEGREES = 3;
+
+    private static final double LOWEST_SHARE = 0.5;
+    private static final double[] PACES = {0.6, 1.0, 1.5, 2.0, 2.7, 3.4, 4.2, 5.0};
+    private static final double[] RUNS_MILLIMETRES = {-600, -300, -150, 0, 100, 200, 300, 600};
+    private static final double[] CUTS_DEGREES = {0, 14.48, 30, 45, 48.59, 60, 75};
+    private static final int PATH_STEPS = 12;
+
+    private static Physics physics(TableKind kind) {
+        return TablePhysics.usual(kind);
+    }
+
+    private static TableSpec table(TableKind kind) {
+        return switch (kind) {
+            case POOL -> TablePresets.POOL_9FT;
+            case SNOOKER -> TablePresets.SNOOKER_12FT;
+            case PUB -> TablePresets.PUB_7FT;
+        };
+    }
+
+    private static double radius(TableKind kind) {
+        return table(kind).balls().cueBall().radiusMillimetres();
+    }
+
+    /** Half tips below the centre, from one on to the lowest that does not slip off. */
+    private static DoubleStream lowHalfTips(TableKind kind) {
+        double halfTip = kind.tipDiameterMillimetres() / 2;
+        int most = (int) Math.floor(LOWEST_SHARE * radius(kind) / halfTip);
+        return IntStream.rangeClosed(1, Math.max(1, most)).mapToDouble(n -> -n * halfTip);
+    }
+
+    private static double halfTips(double height, TableKind kind) {
+        return height / (kind.tipDiameterMillimetres() / 2);
+    }
+
+    StopTable stop(TableKind kind, double distanceMillimetres) {
+        return new StopTable(lowHalfTips(kind)
+                .mapToObj(height -> {
+                    double pace = stopPace(kind, distanceMillimetres, height);
+                    double nearer = stopPace(kind, distanceMillimetres, height + 1);
+                    return new StopRow(height, halfTips(height, kind), pace, 100 * (nearer / pace - 1));
+                })
+                .toList());
+    }
+
+    private static double stopPace(TableKind kind, double distanceMillimetres, double height) {
+        return StopStroke.paceMetresPerSecond(distanceMillimetres / 1000, -height / radius(kind), physics(kind));
+    }
+
+    PathStates path(TableKind kind, double pace, double heightMillimetres) {
+        StraightPath path = StraightPath.of(pace, heightMillimetres / radius(kind), ELEVATION_DEGREES, physics(kind));
+        OptionalDouble stun = path.stunPointMetres();
+        List<PathRow> rows = new ArrayList<>();
+        for (int i = 0; i < PATH_STEPS; i++) {
+            double metres = path.stopsAtMetres() * i / PATH_STEPS;
+            path.at(metres)
+                    .ifPresent(at -> rows.add(new PathRow(
+                            1000 * metres,
+                            PathRow.Phase.valueOf(at.phase().name()),
+                            at.speedMetresPerSecond(),
+                            at.rollingShare())));
+        }
+        return new PathStates(
+                stun.isPresent() ? 1000 * stun.getAsDouble() : null,
+                1000 * path.rollsFromMetres(),
+                1000 * path.stopsAtMetres(),
+                rows);
+    }
+
+    DragTable drag(TableKind kind, double distanceMillimetres, double arrivalMetresPerSecond) {
+        return new DragTable(DoubleStream.concat(DoubleStream.of(0), lowHalfTips(kind))
+                .mapToObj(height -> {
+                    OptionalDouble pace = StopStroke.dragPaceMetresPerSecond(
+                            distanceMillimetres / 1000, -height / radius(kind), arrivalMetresPerSecond, physics(kind));
+                    return new DragRow(height, halfTips(height, kind), pace.isPresent() ? pace.getAsDouble() : null);
+                })
+                .toList());
+    }
+
+    RunTable runThrough(TableKind kind, double distanceMillimetres, double pace) {
+        BallSet balls = table(kind).balls();
+        return new RunTable(DoubleStream.of(RUNS_MILLIMETRES)
+                .mapToObj(wanted -> {
+                    OptionalDouble share = FullHit.heightFor(
+                            wanted / 1000, pace, ELEVATION_DEGREES, distanceMillimetres / 1000, balls, physics(kind));
+                    Double height = share.isPresent() ? share.getAsDouble() * radius(kind) : null;
+                    return new RunRow(wanted, height, height == null ? null : halfTips(height, kind));
+                })
+                .toList());
+    }
+
+    SideTable side(TableKind kind, double distanceMillimetres, double cutDegrees, double sideMillimetres) {
+        PotLine pot = pot(kind, distanceMillimetres, cutDegrees);
+        return new SideTable(DoubleStream.of(PACES)
+                .mapToObj(pace -> sideRow(kind, pot, pace, sideMillimetres))
+                .toList());
+    }
+
+    private static SideRow sideRow(TableKind kind, PotLine pot, double pace, double sideMillimetres) {
+        CueStrike strike = new CueStrike(
+                pace,
+                0,
+                sideMillimetres / radius(kind),
+                0,
+                ELEVATION_DEGREES,
+                OptionalDouble.of(TablePhysics.usualEndMassRatio(kind)));
+        try {
+            SideAim aim = SideAim.of(strike, pot, radius(kind) / 1000, physics(kind));
+            double beside = Math.tan(Math.toRadians(aim.totalAimDegrees())) * pot.cueDistanceMillimetres();
+            return new SideRow(
+                    pace, aim.squirtDegrees(), aim.swerveDegrees(), aim.throwDegrees(), aim.totalAimDegrees(), beside);
+        } catch (InvalidInputException tooSoftToGetThere) {
+            return new SideRow(pace, null, null, null, null, null);
+        }
+    }
+
+    /** A pot of that cut and distance, laid out before the far left pocket. */
+    private static PotLine pot(TableKind kind, double distanceMillimetres, double cutDegrees) {
+        TablePlan plan = TablePlan.of(table(kind));
+        Point object = new Point(
+                0.75 * plan.spec().lengthMillimetres(), 0.7 * plan.spec().widthMillimetres());
+        PotLine straight = PotLine.of(
+                plan,
+                plan.spec().balls(),
+                object.moved(Direction.ofDegrees(200), 500),
+                object,
+                plan.pocket(PocketName.NE));
+        Direction aim = straight.objectDirection().turnedDegrees(-cutDegrees);
+        Point cue = straight.ghostBall().moved(aim, -distanceMillimetres);
+        return PotLine.of(plan, plan.spec().balls(), cue, object, plan.pocket(PocketName.NE));
+    }
+
+    CutTable cut(TableKind kind, double cutDegrees) {
+        double touching = table(kind).balls().touchingMillimetres();
+        return new CutTable(DoubleStream.concat(DoubleStream.of(cutDegrees), DoubleStream.of(CUTS_DEGREES))
+                .mapToObj(cut -> {
+                    double sine = Math.sin(Math.toRadians(cut));
+                    return new CutRow(cut, 1 - sine, touching * sine);
+                })
+                .toList());
+    }
+}

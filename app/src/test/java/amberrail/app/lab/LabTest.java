@@ -1,0 +1,103 @@
+package amberrail.app.lab;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import amberrail.app.testing.AppTest;
+import com.fasterxml.jackson.databind.JsonNode;
+import org.junit.jupiter.api.Test;
+
+/** The lab's panels against worked figures and against each other. */
+class LabTest extends AppTest {
+
+    private JsonNode ask(String question) throws Exception {
+        return tree(read(club.head(), "/api/v1/lab/" + question).andExpect(status().isOk()));
+    }
+
+    @Test
+    void aStopThatIsAskedForHasNoSpinWhereItArrives() throws Exception {
+        JsonNode rows = ask("stop?kind=POOL&distanceMillimetres=1000").get("rows");
+        double last = Double.POSITIVE_INFINITY;
+        for (JsonNode row : rows) {
+            double pace = row.get("paceMetresPerSecond").asDouble();
+            assertThat(pace).as("lower is softer").isLessThan(last);
+            last = pace;
+            JsonNode path = ask("path?kind=POOL&paceMetresPerSecond=" + pace + "&tipHeightMillimetres="
+                    + row.get("tipHeightMillimetres").asDouble());
+            // The path's cue is raised by 3 degrees, which the stop formula leaves out.
+            assertThat(path.get("stunPointMillimetres").asDouble()).isCloseTo(1000, within(5.0));
+        }
+        assertThat(rows).hasSizeGreaterThan(1);
+    }
+
+    @Test
+    void aPathSlidesThenRollsAndStops() throws Exception {
+        JsonNode path = ask("path?kind=SNOOKER&paceMetresPerSecond=2&tipHeightMillimetres=-6");
+        assertThat(path.at("/rows/0/phase").asText()).isEqualTo("BACKSPIN");
+        assertThat(path.at("/rows/" + (path.get("rows").size() - 1) + "/phase").asText())
+                .isEqualTo("ROLL");
+        assertThat(path.get("stunPointMillimetres").asDouble())
+                .isLessThan(path.get("rollsFromMillimetres").asDouble());
+    }
+
+    @Test
+    void aDragIsPlayedFirmerTheLowerItIsStruck() throws Exception {
+        JsonNode rows = ask("drag?kind=POOL&distanceMillimetres=2000&arrivalMetresPerSecond=0.5")
+                .get("rows");
+        double last = 0;
+        for (JsonNode row : rows) {
+            if (row.has("paceMetresPerSecond")) {
+                assertThat(row.get("paceMetresPerSecond").asDouble()).isGreaterThan(last);
+                last = row.get("paceMetresPerSecond").asDouble();
+            }
+        }
+    }
+
+    @Test
+    void aLongerRunThroughIsStruckHigher() throws Exception {
+        JsonNode rows = ask("run-through?kind=POOL&distanceMillimetres=600&paceMetresPerSecond=2.5")
+                .get("rows");
+        double last = Double.NEGATIVE_INFINITY;
+        int found = 0;
+        for (JsonNode row : rows) {
+            if (row.has("tipHeightMillimetres")) {
+                assertThat(row.get("tipHeightMillimetres").asDouble()).isGreaterThan(last);
+                last = row.get("tipHeightMillimetres").asDouble();
+                found++;
+            }
+        }
+        assertThat(found).isGreaterThan(4);
+    }
+
+    @Test
+    void firmAndSoftNeedOppositeCorrectionsWithSide() throws Exception {
+        JsonNode rows = ask("side?kind=POOL&distanceMillimetres=2000&cutDegrees=0&sideMillimetres=8")
+                .get("rows");
+        JsonNode firm = rows.get(rows.size() - 1);
+        // Right side squirts to the left of the cue's line and swerves back to the right, the more the softer.
+        assertThat(firm.get("squirtDegrees").asDouble()).isPositive();
+        assertThat(firm.get("swerveDegrees").asDouble()).isNegative();
+        JsonNode softer = rows.get(rows.size() - 3);
+        assertThat(softer.get("swerveDegrees").asDouble())
+                .isLessThan(firm.get("swerveDegrees").asDouble());
+    }
+
+    @Test
+    void cutsAndFractionsAreTheTextbooks() throws Exception {
+        JsonNode rows = ask("cut?kind=POOL&cutDegrees=30").get("rows");
+        assertThat(rows.at("/0/coveredFraction").asDouble()).isCloseTo(0.5, within(1e-9));
+        assertThat(rows.at("/0/aimOffsetMillimetres").asDouble()).isCloseTo(57.15 / 2, within(1e-9));
+    }
+
+    @Test
+    void whatIsOutOfBoundsIsSaidByItsField() throws Exception {
+        read(club.head(), "/api/v1/lab/stop?kind=POOL&distanceMillimetres=1")
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.field").value("distanceMillimetres"));
+        read(club.head(), "/api/v1/lab/cut?kind=POOL&cutDegrees=NaN")
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.code").value("NOT_FINITE"));
+    }
+}
