@@ -29,6 +29,7 @@ export const router = createRouter({
     },
     { path: '/review', component: () => import('./features/review/ReviewListPage.vue') },
     { path: '/review/:sessionId', component: () => import('./features/review/ReviewPage.vue'), props: true },
+    { path: '/lab', component: () => import('./features/lab/LabPage.vue') },
     { path: '/people', component: () => import('./features/people/PeoplePage.vue') },
     { path: '/settings', component: () => import('./features/settings/SettingsPage.vue') },
     { path: '/:rest(.*)*', component: () => import('./shared/MissingPage.vue') },

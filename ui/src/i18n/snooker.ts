@@ -14,6 +14,10 @@ export const snooker = {
       CUSHIONS_FIRST: 'At least {least} cushions before the ball',
     },
   },
+  lab: {
+    panel: { side: { name: 'Side', question: 'With side: where do I aim?' } },
+    column: { squirtDegrees: 'Cue ball deflection' },
+  },
   recipes: {
     noSide: 'no side',
     reason: {

@@ -20,6 +20,7 @@ const steps = computed(() => [
   { key: 'drills', to: '/drills' },
   { key: 'table', to: hand.hand.sessionId ? `/table/${hand.hand.sessionId}` : '/table' },
   { key: 'review', to: hand.hand.sessionId ? `/review/${hand.hand.sessionId}` : '/review' },
+  { key: 'lab', to: '/lab' },
 ])
 
 const sync = computed(() => {

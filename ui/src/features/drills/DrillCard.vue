@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useTemplateRef } from 'vue'
+import { computed, useTemplateRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { LibraryEntry, LibraryFolder, TableDrawing } from '@/api/types'
 import ShotMarks from '@/table/ShotMarks.vue'
@@ -7,9 +7,23 @@ import TableDiagram from '@/table/TableDiagram.vue'
 import { useSeen } from '@/shared/useSeen'
 
 /** A drill in the library; its thumbnail is drawn when it comes into view. */
-defineProps<{ entry: LibraryEntry; table?: TableDrawing; folders: LibraryFolder[] }>()
+const props = defineProps<{ entry: LibraryEntry; table?: TableDrawing; folders: LibraryFolder[] }>()
 const emit = defineEmits<{ favourite: [on: boolean]; folder: [id: string, on: boolean] }>()
 const { t } = useI18n()
+/** "259 Chalk to 429 Slate"; the band once where it is the same. */
+const grades = computed(() => {
+  const range = props.entry.grades
+  if (!range) return ''
+  const easiest = Math.round(range.easiest)
+  const hardest = Math.round(range.hardest)
+  const from = t(`grades.band.${range.easiestBand}`)
+  const to = t(`grades.band.${range.hardestBand}`)
+  if (easiest === hardest) return `${easiest} ${from}`
+  return t('library.grade', {
+    easiest: from === to ? easiest : `${easiest} ${from}`,
+    hardest: `${hardest} ${to}`,
+  })
+})
 const card = useTemplateRef<HTMLElement>('card')
 const seen = useSeen(card)
 </script>
@@ -31,16 +45,7 @@ const seen = useSeen(card)
       <span class="quiet small">
         {{ t(`skill.${entry.drill.skill}`) }} · {{ t('drills.stationCount', entry.drill.stations) }} ·
         {{ t('drills.minutes', { minutes: entry.drill.minutes }) }}
-        <template v-if="entry.grades">
-          ·
-          {{
-            t('library.grade', {
-              easiest: Math.round(entry.grades.easiest),
-              hardest: Math.round(entry.grades.hardest),
-            })
-          }}
-          {{ t(`grades.band.${entry.grades.easiestBand}`) }}</template
-        >
+        <template v-if="entry.grades"> · {{ grades }}</template>
         <template v-if="entry.drill.explore"> · {{ t('drills.explore') }}</template>
         <template v-if="entry.origin === 'OWN'"> · {{ t('library.own') }}</template>
         <template v-if="entry.origin === 'OWN_SHARED'"> · {{ t('library.ownShared') }}</template>

@@ -122,6 +122,9 @@ label {
   font-weight: 600;
   min-width: 0;
 }
+.filters :deep(.p-select) {
+  min-width: 0;
+}
 @media (max-width: 1100px) {
   .filters {
     grid-template-columns: repeat(3, 1fr);

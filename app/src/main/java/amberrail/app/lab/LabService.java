@@ -32,6 +32,7 @@ import amberrail.core.table.TableSpec;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.TreeSet;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
@@ -64,11 +65,11 @@ class LabService {
         return table(kind).balls().cueBall().radiusMillimetres();
     }
 
-    /** Half tips below the centre, from one on to the lowest that does not slip off. */
-    private static DoubleStream lowHalfTips(TableKind kind) {
-        double halfTip = kind.tipDiameterMillimetres() / 2;
-        int most = (int) Math.floor(LOWEST_SHARE * radius(kind) / halfTip);
-        return IntStream.rangeClosed(1, Math.max(1, most)).mapToDouble(n -> -n * halfTip);
+    /** Below the centre in steps of half a half tip, to the lowest that does not slip off. */
+    private static DoubleStream lowHeights(TableKind kind) {
+        double step = kind.tipDiameterMillimetres() / 4;
+        int most = (int) Math.floor(LOWEST_SHARE * radius(kind) / step);
+        return IntStream.rangeClosed(1, most).mapToDouble(n -> -n * step);
     }
 
     private static double halfTips(double height, TableKind kind) {
@@ -76,7 +77,7 @@ class LabService {
     }
 
     StopTable stop(TableKind kind, double distanceMillimetres) {
-        return new StopTable(lowHalfTips(kind)
+        return new StopTable(lowHeights(kind)
                 .mapToObj(height -> {
                     double pace = stopPace(kind, distanceMillimetres, height);
                     double nearer = stopPace(kind, distanceMillimetres, height + 1);
@@ -93,8 +94,14 @@ class LabService {
         StraightPath path = StraightPath.of(pace, heightMillimetres / radius(kind), ELEVATION_DEGREES, physics(kind));
         OptionalDouble stun = path.stunPointMetres();
         List<PathRow> rows = new ArrayList<>();
+        TreeSet<Double> places = new TreeSet<>();
         for (int i = 0; i < PATH_STEPS; i++) {
-            double metres = path.stopsAtMetres() * i / PATH_STEPS;
+            places.add(path.stopsAtMetres() * i / PATH_STEPS);
+        }
+        // Where it changes, so that the drawing changes there too.
+        places.add(path.rollsFromMetres());
+        stun.ifPresent(places::add);
+        for (double metres : places) {
             path.at(metres)
                     .ifPresent(at -> rows.add(new PathRow(
                             1000 * metres,
@@ -110,7 +117,7 @@ class LabService {
     }
 
     DragTable drag(TableKind kind, double distanceMillimetres, double arrivalMetresPerSecond) {
-        return new DragTable(DoubleStream.concat(DoubleStream.of(0), lowHalfTips(kind))
+        return new DragTable(DoubleStream.concat(DoubleStream.of(0), lowHeights(kind))
                 .mapToObj(height -> {
                     OptionalDouble pace = StopStroke.dragPaceMetresPerSecond(
                             distanceMillimetres / 1000, -height / radius(kind), arrivalMetresPerSecond, physics(kind));

@@ -49,6 +49,8 @@ class EveryWindowTest extends Journey {
         "/review, LIGHT",
         "/people, LIGHT",
         "/settings, LIGHT",
+        "/lab, LIGHT",
+        "/lab, DARK",
         "/today, DARK",
         "/drills/roll-on-to-the-ring, DARK",
         "/settings, DARK"

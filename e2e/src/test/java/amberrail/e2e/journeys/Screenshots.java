@@ -38,6 +38,10 @@ class Screenshots extends Journey {
         page.navigate("/review/" + session);
         page.getByTestId("figures").waitFor();
         shoot(page, "review");
+        page.navigate("/lab?panel=runThrough&kind=POOL&distanceMillimetres=600&paceMetresPerSecond=2.4");
+        page.locator("main table").waitFor();
+        page.locator("svg.table").first().waitFor();
+        shoot(page, "lab");
         page.navigate("/people");
         page.getByText("Tomas Arden").first().waitFor();
         shoot(page, "people");

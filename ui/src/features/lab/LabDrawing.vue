@@ -1,0 +1,145 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { TableDrawing } from '@/api/types'
+import { pathOf, useFrame } from '@/table/tableFrame'
+import type { Panel, Row } from './panels'
+
+/** The panel's question on the cloth: the straight shot along the middle of the table, or the cut. */
+const props = defineProps<{
+  table: TableDrawing
+  panel: Panel
+  values: Record<string, number>
+  rows: Row[]
+}>()
+const frame = useFrame()
+const START_SHARE = 0.12
+
+const start = computed(() => ({
+  xMillimetres: START_SHARE * props.table.lengthMillimetres,
+  yMillimetres: props.table.widthMillimetres / 2,
+}))
+const reach = computed(
+  () => props.table.lengthMillimetres - props.table.noseDistanceMillimetres - start.value.xMillimetres,
+)
+
+function at(millimetres: number) {
+  const x =
+    start.value.xMillimetres + Math.min(Math.max(millimetres, -start.value.xMillimetres + 40), reach.value)
+  return { xMillimetres: x, yMillimetres: start.value.yMillimetres }
+}
+
+/** A cut looks the same from any distance. */
+const CUT_SHOWN_FROM_MILLIMETRES = 700
+const distance = computed(() =>
+  props.panel.key === 'cut' ? CUT_SHOWN_FROM_MILLIMETRES : props.values.distanceMillimetres,
+)
+const ghost = computed(() => (distance.value === undefined ? undefined : at(distance.value)))
+/** The object ball beyond the ghost ball, turned by the cut. */
+const object = computed(() => {
+  if (!ghost.value) return undefined
+  const cut = ((props.values.cutDegrees ?? 0) * Math.PI) / 180
+  const touching = (props.table.cueBallDiameterMillimetres + props.table.objectBallDiameterMillimetres) / 2
+  return {
+    xMillimetres: ghost.value.xMillimetres + touching * Math.cos(cut),
+    yMillimetres: ghost.value.yMillimetres + touching * Math.sin(cut),
+  }
+})
+
+/** Stretches of one phase each, cut off where the table ends. */
+const stretches = computed(() => {
+  if (props.panel.key !== 'path') return []
+  const rows = props.rows
+  return rows.slice(0, -1).map((row, i) => ({
+    key: i,
+    phase: String(row.phase),
+    d: pathOf(frame.value, [at(Number(row.millimetres)), at(Number(rows[i + 1]?.millimetres ?? 0))], false),
+  }))
+})
+
+/** Where a run-through or draw comes to rest, numbered as in the table. */
+const ends = computed(() => {
+  if (props.panel.key !== 'runThrough' || distance.value === undefined) return []
+  const from = distance.value
+  return props.rows
+    .filter((row) => row.tipHeightMillimetres !== undefined)
+    .map((row) => ({
+      key: Number(row.wantedMillimetres),
+      ...frame.value.tableToSvg(at(from + Number(row.wantedMillimetres))),
+    }))
+})
+const svg = (place: { xMillimetres: number; yMillimetres: number }) => frame.value.tableToSvg(place)
+</script>
+
+<template>
+  <g>
+    <path v-if="ghost" :d="pathOf(frame, [start, ghost], false)" class="aim" />
+    <path v-for="stretch in stretches" :key="stretch.key" :d="stretch.d" :class="stretch.phase" />
+    <circle
+      v-for="end in ends"
+      :key="end.key"
+      :cx="end.x"
+      :cy="end.y"
+      :r="table.cueBallDiameterMillimetres / 2"
+      class="end"
+    />
+    <circle
+      v-if="ghost"
+      :cx="svg(ghost).x"
+      :cy="svg(ghost).y"
+      :r="table.cueBallDiameterMillimetres / 2"
+      class="ghost"
+    />
+    <circle
+      v-if="object"
+      :cx="svg(object).x"
+      :cy="svg(object).y"
+      :r="table.objectBallDiameterMillimetres / 2"
+      class="object"
+    />
+    <circle :cx="svg(start).x" :cy="svg(start).y" :r="table.cueBallDiameterMillimetres / 2" class="cue" />
+  </g>
+</template>
+
+<style scoped>
+path {
+  fill: none;
+  stroke: #fffdf4;
+  stroke-width: 8;
+}
+.aim {
+  stroke-width: 4;
+  stroke-dasharray: 18 14;
+  stroke-opacity: 0.7;
+}
+.BACKSPIN {
+  stroke: var(--amber-lit);
+  stroke-dasharray: 4 14;
+  stroke-width: 12;
+  stroke-linecap: round;
+}
+.SLIDE {
+  stroke-dasharray: 24 14;
+}
+.cue {
+  fill: var(--bone);
+  stroke: #14181a;
+  stroke-width: 2.5;
+}
+.object {
+  fill: var(--object-ball);
+  stroke: #14181a;
+  stroke-width: 2.5;
+}
+.ghost {
+  fill: none;
+  stroke: var(--bone);
+  stroke-width: 3;
+  stroke-dasharray: 8 7;
+}
+.end {
+  fill: #fffdf4;
+  fill-opacity: 0.3;
+  stroke: #fffdf4;
+  stroke-width: 3;
+}
+</style>
