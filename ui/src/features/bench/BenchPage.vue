@@ -3,6 +3,7 @@ import { computed, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Point } from '@/api/types'
 import { useUnits } from '@/shared/units'
+import RecipeTable from '@/features/recipes/RecipeTable.vue'
 import PageState from '@/shared/PageState.vue'
 import BallPanel from './BallPanel.vue'
 import { BENCH_KEYS, useBenchKeys } from './benchKeys'
@@ -29,6 +30,7 @@ onMounted(bench.open)
 const TABS = ['shot', 'station', 'drill'] as const
 const tab = ref<(typeof TABS)[number]>('shot')
 const showKeys = ref(false)
+const showsWays = ref(false)
 useBenchKeys(bench, () => (showKeys.value = !showKeys.value))
 
 const ball = computed(() => {
@@ -139,6 +141,21 @@ function rename(event: Event): void {
         </div>
       </div>
       <StationStrip class="stations" />
+      <details
+        class="ways no-print"
+        @toggle="(event) => (showsWays = (event.target as HTMLDetailsElement).open)"
+      >
+        <summary>{{ t('recipes.title') }}</summary>
+        <RecipeTable
+          v-if="showsWays && bench.tableId.value && bench.save.state.value === 'saved'"
+          :key="`${bench.save.version.value} ${bench.at.value.station}`"
+          :drill-id="props.id"
+          :table-id="bench.tableId.value"
+          :station="bench.at.value.station"
+          :shot="bench.at.value.shot"
+          @show="(path) => (bench.shownWay.value = path)"
+        />
+      </details>
       <aside>
         <ul v-if="showKeys" class="keys-list">
           <li v-for="entry in BENCH_KEYS" :key="entry.words">
@@ -184,7 +201,7 @@ function rename(event: Event): void {
 .page {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 380px;
-  grid-template-rows: auto auto auto 1fr;
+  grid-template-rows: auto auto auto auto 1fr;
   gap: 8px 20px;
   padding: 12px 20px 16px;
 }
@@ -252,8 +269,16 @@ header {
   align-items: center;
   gap: 5px;
 }
-.stations {
+.stations,
+.ways {
   grid-column: 1;
+  min-width: 0;
+}
+.ways summary {
+  cursor: pointer;
+  color: var(--amber-text);
+  font-weight: 600;
+  min-height: 36px;
 }
 aside {
   grid-column: 2;

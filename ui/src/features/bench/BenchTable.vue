@@ -17,6 +17,9 @@ const { t } = useI18n()
 const emit = defineEmits<{ point: [place: Point | undefined] }>()
 const diagram = useTemplateRef<InstanceType<typeof TableDiagram>>('diagram')
 const cueLabel = computed(() => bench.shot.value?.balls.find((ball) => ball.role === 'cue')?.label ?? '')
+const drawnPath = computed(
+  () => bench.shownWay.value ?? (bench.overlays.usual ? bench.usual.value?.path : undefined),
+)
 const balls = computed<Ball[]>(() => bench.shown.value?.shot.balls ?? [])
 /** A stretched box that selects what it covers, in table places. */
 const box = ref<{ from: Point; to: Point }>()
@@ -101,11 +104,7 @@ function holds(
     <SightNumbers v-if="bench.showsSights.value" :table="bench.drawing.value" />
     <AimingMarks v-if="bench.shown.value.lines" :lines="bench.shown.value.lines" part="under" />
     <ShotMarks :shot="bench.shown.value.shot" plain />
-    <ShotPathMarks
-      v-if="bench.overlays.usual && bench.usual.value"
-      :path="bench.usual.value.path"
-      :cue-label="cueLabel"
-    />
+    <ShotPathMarks v-if="drawnPath" :path="drawnPath" :cue-label="cueLabel" />
     <AimingMarks v-if="bench.shown.value.lines" :lines="bench.shown.value.lines" part="over" />
     <DemandGrips />
     <BenchBalls :balls="balls" />

@@ -2,7 +2,7 @@
 import { computed, inject, provide, ref, shallowRef, watch, type InjectionKey } from 'vue'
 import { answer, api } from '@/api/client'
 import { sentence } from '@/api/problem'
-import type { Point, TableDrawing, TableGeometry } from '@/api/types'
+import type { Point, ShotPath, TableDrawing, TableGeometry } from '@/api/types'
 import type { DraftBall, DraftDemand, DraftPosition, DraftShot, DrillDocument, Role } from './drillDocument'
 import * as edit from './edits'
 import { liveShot } from './geometry/liveShot'
@@ -100,6 +100,9 @@ export function createBench(id: string) {
     answers.usual.value?.draft === shot.value && !held.value ? answers.usual.value?.answer : undefined,
   )
   const showsSights = computed(() => overlays[sightOverlay((drawing.value?.sights.length ?? 0) > 0)])
+  /** A way chosen among the recipes, drawn in place of the usual one until the draft changes. */
+  const shownWay = shallowRef<ShotPath>()
+  watch([drill, at], () => (shownWay.value = undefined))
   const places = computed(() =>
     geometry.value && shot.value ? ballPlaces(geometry.value, shot.value.balls) : new Map<string, Point>(),
   )
@@ -256,6 +259,7 @@ export function createBench(id: string) {
     shown,
     live,
     usual,
+    shownWay,
     places,
     grips,
     leftBehind,

@@ -9,6 +9,7 @@ import amberrail.core.drill.MirrorRule;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.drill.Skill;
 import amberrail.core.drill.TryResult;
+import amberrail.core.grading.Band;
 import amberrail.core.grading.Difficulty;
 import amberrail.core.grading.ShotTasks;
 import amberrail.core.recipe.PlannedStroke;
@@ -16,9 +17,11 @@ import amberrail.core.recipe.PreferredRecipe;
 import amberrail.core.recipe.Recipe;
 import amberrail.core.recipe.RecipeSolver;
 import amberrail.core.recipe.ShotTask;
+import amberrail.core.simulation.ExecutionErrors;
 import amberrail.core.simulation.ShotRunner;
 import amberrail.core.simulation.ShotTable;
 import amberrail.core.simulation.StrokeNoise;
+import amberrail.core.simulation.SuccessSimulation;
 import amberrail.core.simulation.TablePhysics;
 import amberrail.core.table.TablePlan;
 import amberrail.core.table.TablePresets;
@@ -54,10 +57,13 @@ class LibraryProofTest {
         for (String tableId : drill.tables()) {
             TableSpec spec = TablePresets.byId(tableId);
             for (int station = 0; station < drill.stations().size(); station++) {
-                List<Difficulty.Played> played = station(drill, station, spec, wrong);
+                List<Difficulty.Played> images = new ArrayList<>();
+                List<Difficulty.Played> played = station(drill, station, spec, wrong, images);
                 boolean home = tableId.equals(drill.tables().get(0));
                 if (home && drill.explore().isEmpty() && wrong.isEmpty()) {
                     grades.add(Difficulty.of(played, NOISE).grade());
+                    wrong.addAll(unlikeItsMirror(played, images, station));
+                    wrong.addAll(betterIsWorse(played, station));
                 }
             }
         }
@@ -74,7 +80,63 @@ class LibraryProofTest {
         }
     }
 
-    private static List<Difficulty.Played> station(Drill drill, int station, TableSpec spec, List<String> wrong) {
+    /** answers.md, "Grades": a mirror uses mirrored random numbers and agrees within one grade point. */
+    private static List<String> unlikeItsMirror(
+            List<Difficulty.Played> played, List<Difficulty.Played> images, int station) {
+        if (images.isEmpty()) {
+            return List.of();
+        }
+        double original = Difficulty.of(played, NOISE).grade();
+        double mirror = Difficulty.of(images, NOISE.mirrored()).grade();
+        return Math.abs(original - mirror) <= 1
+                ? List.of()
+                : List.of("station " + (station + 1) + ": grade " + original + ", its mirror's " + mirror);
+    }
+
+    /** The same place: 150 points more is never worse, within three standard errors of the paired difference. */
+    private static List<String> betterIsWorse(List<Difficulty.Played> played, int station) {
+        List<String> wrong = new ArrayList<>();
+        for (Difficulty.Played shot : played) {
+            int[] before = null;
+            for (Band band : Band.values()) {
+                int[] now = successes(shot, band.middleLogits());
+                if (before != null && isWorse(before, now)) {
+                    wrong.add("station " + (station + 1) + ": " + band + " succeeds less often than the band below");
+                }
+                before = now;
+            }
+        }
+        return wrong;
+    }
+
+    private static int[] successes(Difficulty.Played shot, double abilityLogits) {
+        ShotTask task = shot.task();
+        double radius = 1000 * task.balls().get(task.cueBall()).radiusMetres();
+        return new SuccessSimulation(task.table(), task.physics(), task.balls(), task.cueBall())
+                .successes(
+                        shot.stroke().onBall(radius),
+                        ExecutionErrors.ofAbility(abilityLogits),
+                        NOISE,
+                        task.success(),
+                        () -> false,
+                        done -> {});
+    }
+
+    private static boolean isWorse(int[] before, int[] now) {
+        double mean = 0;
+        for (int i = 0; i < now.length; i++) {
+            mean += (double) (now[i] - before[i]) / now.length;
+        }
+        double squares = 0;
+        for (int i = 0; i < now.length; i++) {
+            squares += Math.pow(now[i] - before[i] - mean, 2);
+        }
+        double standardError = Math.sqrt(squares / (now.length - 1) / now.length);
+        return mean < -3 * standardError - 1e-9;
+    }
+
+    private static List<Difficulty.Played> station(
+            Drill drill, int station, TableSpec spec, List<String> wrong, List<Difficulty.Played> images) {
         TablePlan plan = TablePlan.of(spec);
         ShotTable table = ShotTable.of(plan);
         List<Difficulty.Played> played = new ArrayList<>();
@@ -90,10 +152,10 @@ class LibraryProofTest {
                 played.add(new Difficulty.Played(task, usual.get().stroke()));
                 if (drill.mirror() != MirrorRule.NONE) {
                     ShotLayout mirror = layout(drill, station, shot, plan, true);
-                    Judgement judgement = playMirrored(
-                            task(mirror, table, spec, drill),
-                            mirror,
-                            usual.get().stroke());
+                    ShotTask mirrorTask = task(mirror, table, spec, drill);
+                    PlannedStroke image = image(usual.get().stroke());
+                    images.add(new Difficulty.Played(mirrorTask, image));
+                    Judgement judgement = play(mirrorTask, mirror, image);
                     if (judgement.result() != TryResult.SUCCESS) {
                         wrong.add(where + ": the mirror fails, " + judgement.faults());
                     }
@@ -119,13 +181,16 @@ class LibraryProofTest {
         return ShotTasks.of(layout, table, TablePhysics.usual(spec.kind()), drill.sideAllowed());
     }
 
-    private static Judgement playMirrored(ShotTask task, ShotLayout mirror, PlannedStroke stroke) {
-        PlannedStroke image = new PlannedStroke(
+    private static PlannedStroke image(PlannedStroke stroke) {
+        return new PlannedStroke(
                 stroke.paceMetresPerSecond(),
                 stroke.tipHeightMillimetres(),
                 -stroke.tipSideMillimetres(),
                 stroke.elevationDegrees(),
                 -stroke.launchDegrees());
+    }
+
+    private static Judgement play(ShotTask task, ShotLayout mirror, PlannedStroke image) {
         ShotRunner runner = new ShotRunner(task.table(), task.physics(), task.balls(), task.cueBall());
         double radius = 1000 * task.balls().get(task.cueBall()).radiusMetres();
         runner.play(image.onBall(radius), image.launchDegrees());

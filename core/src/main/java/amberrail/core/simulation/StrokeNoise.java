@@ -13,6 +13,8 @@ import org.hipparchus.distribution.continuous.NormalDistribution;
  */
 public final class StrokeNoise {
     static final int DIMENSIONS = 4;
+    static final int AIM = 0;
+    static final int SIDE = 3;
     private static final int BATCHES = 20;
     /** Root of x^5 = x + 1. */
     private static final double GOLDEN = 1.1673039782614187;
@@ -46,6 +48,16 @@ public final class StrokeNoise {
             }
         }
         return new StrokeNoise(perBatch, draws);
+    }
+
+    /** The same draws seen in a mirror: what went to the left goes to the right, pace and height stay. */
+    public StrokeNoise mirrored() {
+        double[] image = draws.clone();
+        for (int stroke = 0; stroke < image.length / DIMENSIONS; stroke++) {
+            image[stroke * DIMENSIONS + AIM] *= -1;
+            image[stroke * DIMENSIONS + SIDE] *= -1;
+        }
+        return new StrokeNoise(perBatch, image);
     }
 
     public int batches() {

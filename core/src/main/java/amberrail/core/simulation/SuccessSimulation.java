@@ -45,6 +45,17 @@ public final class SuccessSimulation {
             Predicate<PlayedShot> succeeds,
             BooleanSupplier cancelled,
             DoubleConsumer progress) {
+        return rate(successes(meant, errors, noise, succeeds, cancelled, progress), noise.perBatch());
+    }
+
+    /** As {@link #estimate}, the successes of each batch apart: for differences between two that share their noise. */
+    public int[] successes(
+            CueStrike meant,
+            ExecutionErrors errors,
+            StrokeNoise noise,
+            Predicate<PlayedShot> succeeds,
+            BooleanSupplier cancelled,
+            DoubleConsumer progress) {
         int[] successes = new int[noise.batches()];
         AtomicInteger done = new AtomicInteger();
         IntStream.range(0, noise.batches()).parallel().forEach(batch -> {
@@ -55,7 +66,7 @@ public final class SuccessSimulation {
                     new ShotRunner(table, physics, balls, struck).successes(meant, errors, noise, batch, succeeds);
             progress.accept((double) done.incrementAndGet() / noise.batches());
         });
-        return rate(successes, noise.perBatch());
+        return successes;
     }
 
     private static SuccessRate rate(int[] successes, int perBatch) {
