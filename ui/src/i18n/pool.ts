@@ -212,6 +212,18 @@ export const pool = {
     range: '{from} to {to}',
     filter: 'Grade',
   },
+  notation: {
+    centre: 'centre',
+    above: 'above',
+    below: 'below',
+    right: 'right',
+    left: 'left',
+    tips: '{n} tips',
+    lessThanAQuarter: 'a touch',
+    clock: '{time} o’clock, {share} % out',
+    lengths: '{n} table lengths',
+    scale: '{n} of 10',
+  },
   recipes: {
     title: 'Ways to play it',
     forBand: 'Chance for a student of',
@@ -229,12 +241,6 @@ export const pool = {
     drift: 'Drift to contact',
     words:
       'Each may be off by so much if all else is right. Succeeds: 2,000 simulated strokes with the errors of that band; ± is the standard error. Drift: how far aside the cue ball is at contact if the table slopes by 1 mm in a metre across. Choose a way to see its path.',
-    centre: 'centre ({mm} mm)',
-    above: '{tips} tips above ({mm} mm)',
-    below: '{tips} tips below ({mm} mm)',
-    noSide: 'no English',
-    right: '{mm} mm right',
-    left: '{mm} mm left',
     reason: {
       ONLY_WAY: 'there is no other.',
       SUCCEEDS_MOST: 'it succeeds most often, {points} in 100 more than {other}.',
@@ -277,7 +283,16 @@ export const pool = {
     drawing: 'The question on the table',
     notPossible: '–',
     why: 'Where the numbers come from',
-    phase: { BACKSPIN: 'slides, back spin', SLIDE: 'slides', ROLL: 'rolls' },
+    inOff: 'scratch',
+    number: 'No.',
+    word: {
+      BACKSPIN: 'slides, back spin',
+      SLIDE: 'slides',
+      ROLL: 'rolls',
+      THICK: 'full',
+      MIDDLE: 'middle',
+      THIN: 'thin',
+    },
     dial: {
       distanceMillimetres: 'Cue ball to contact',
       paceMetresPerSecond: 'Pace',
@@ -285,6 +300,8 @@ export const pool = {
       arrivalMetresPerSecond: 'Speed on arrival',
       cutDegrees: 'Cut',
       sideMillimetres: 'Tip to the right (left is negative)',
+      fromPocketMillimetres: 'Ball to the pocket’s mouth',
+      gapMillimetres: 'Cue ball to contact',
     },
     column: {
       halfTips: 'Half tips',
@@ -304,6 +321,9 @@ export const pool = {
       cutDegrees: 'Cut',
       coveredFraction: 'Of the ball',
       aimOffsetMillimetres: 'Aim beside its centre',
+      contact: 'Hit',
+      travelMillimetres: 'Rests from contact',
+      fromCushionMillimetres: 'From the nearest rail',
     },
     panel: {
       stop: {
@@ -337,6 +357,26 @@ export const pool = {
         drawn:
           'The pot that is meant. Angles: counter-clockwise is positive, right English turns the ball left of the cue’s line first.',
         why: 'Squirt: the ball leaves aside of the cue’s line, by the cue’s end mass. Swerve: it curves back, the more the softer and the higher the butt. Throw: friction turns the object ball. Each is a first-order correction of the geometric aim; their sum is how far the cue is turned, delivered straight. So firm strokes need the correction for squirt, soft ones less or the opposite. Cue raised by 3 degrees, usual cue of the game.',
+      },
+      nearPocket: {
+        name: 'Before the pocket',
+        question: 'A ball before the pocket: thin, full with top, full with draw',
+        drawn: 'Three strokes at one pace; the numbers are where the cue ball comes to rest.',
+        why: 'A ball close to the pocket may be hit full or thin and still drops. The engine finds the aims that pot at this pace and spin and takes one near either end; spin does the rest.',
+      },
+      power: {
+        name: 'Little angle',
+        question: 'Firm with little angle: what do half tips of height do?',
+        drawn:
+          'One pot at one pace, the height changed; the numbers are where the cue ball comes to rest. Clear the space behind: a ball may leave the table.',
+        why: 'Played by the engine at the middle of the aims that pot. With little angle the cue ball has no way to go by itself: at pace, height steers it.',
+      },
+      close: {
+        name: 'Close balls',
+        question: 'Balls close together: which short moves are there?',
+        drawn:
+          'One pot at one pace, the height changed. Mind the push stroke: the tip must be off the cue ball before the balls meet; the closer they are, the shorter the stroke.',
+        why: 'Played by the engine at the middle of the aims that pot, cut 5 degrees. It knows no push: what a referee calls one is not in these numbers.',
       },
       cut: {
         name: 'Cut and fraction',
@@ -827,11 +867,19 @@ export const pool = {
     dialect: 'Words',
     POOL: 'Pool: pocket, English, rail, scratch',
     SNOOKER: 'Snooker: pot, side, cushion, in-off',
-    unit: 'Lengths',
+    lengthUnit: 'Lengths',
     MILLIMETRES: 'mm',
     CENTIMETRES: 'cm',
     INCHES: 'inches',
     SIGHTS: 'diamonds',
+    tipNotation: 'Tip on the ball',
+    TIPS: 'half tips',
+    CLOCK: 'clock face',
+    PERCENT: '% of the limit',
+    paceNotation: 'Pace',
+    SCALE: '1 to 10',
+    TABLE_LENGTHS: 'table lengths',
+    METRES_PER_SECOND: 'm/s',
     theme: 'Light',
     SYSTEM: 'as the device',
     LIGHT: 'paper',

@@ -15,11 +15,15 @@ export const snooker = {
     },
   },
   lab: {
-    panel: { side: { name: 'Side', question: 'With side: where do I aim?' } },
-    column: { squirtDegrees: 'Cue ball deflection' },
+    inOff: 'in-off',
+    word: { THICK: 'thick' },
+    panel: {
+      side: { name: 'Side', question: 'With side: where do I aim?' },
+      nearPocket: { question: 'A ball before the pocket: thin, thick with top, thick with screw' },
+    },
+    column: { squirtDegrees: 'Cue ball deflection', fromCushionMillimetres: 'From the nearest cushion' },
   },
   recipes: {
-    noSide: 'no side',
     reason: {
       AS_GOOD_AND_SIMPLER: 'it is as good as {other} (within a point) and uses fewer cushions or less pace.',
       SIDE_NOT_WORTH_IT: 'side would win only {points} in 100 ({other}), and must win by 5.',

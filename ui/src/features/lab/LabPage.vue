@@ -9,6 +9,7 @@ import { useSignedIn } from '@/shared/useSignedIn'
 import { useUnits } from '@/shared/units'
 import TableDiagram from '@/table/TableDiagram.vue'
 import LabDrawing from './LabDrawing.vue'
+import LabStrokesDrawing from './LabStrokesDrawing.vue'
 import { PANELS, type Column, type Kind, type Row } from './panels'
 import { useLabPanel } from './useLabPanel'
 
@@ -17,7 +18,7 @@ const { t } = useI18n()
 const { figure } = useUnits()
 const signedIn = useSignedIn()
 const usualKind: Kind = signedIn.me?.preferences.dialect === 'SNOOKER' ? 'SNOOKER' : 'POOL'
-const { panel, kind, values, rows, problem, open } = useLabPanel(usualKind)
+const { panel, kind, values, rows, strokes, problem, open } = useLabPanel(usualKind)
 const kinds = computed(() =>
   (['POOL', 'SNOOKER', 'PUB'] as const).map((value) => ({ value, label: t(`lab.kind.${value}`) })),
 )
@@ -41,8 +42,9 @@ watch(kind, draw)
 
 function cell(row: Row, column: Column): string {
   const value = row[column.name]
-  if (value === undefined) return t('lab.notPossible')
-  if (typeof value === 'string') return t(`lab.phase.${value}`)
+  if (value === undefined) return t(row.inOff ? 'lab.inOff' : 'lab.notPossible')
+  if (typeof value === 'boolean') return ''
+  if (typeof value === 'string') return t(`lab.word.${value}`)
   return `${figure(value, column.digits)}${column.unit ? ` ${column.unit}` : ''}`
 }
 </script>
@@ -86,6 +88,7 @@ function cell(row: Row, column: Column): string {
         <table class="figures">
           <thead>
             <tr>
+              <th v-if="strokes" scope="col">{{ t('lab.number') }}</th>
               <th v-for="column in panel.columns" :key="column.name" scope="col">
                 {{ t(`lab.column.${column.name}`) }}
               </th>
@@ -93,6 +96,7 @@ function cell(row: Row, column: Column): string {
           </thead>
           <tbody>
             <tr v-for="(row, index) in rows" :key="index">
+              <td v-if="strokes">{{ index + 1 }}</td>
               <td v-for="column in panel.columns" :key="column.name">{{ cell(row, column) }}</td>
             </tr>
           </tbody>
@@ -105,7 +109,8 @@ function cell(row: Row, column: Column): string {
     </section>
     <section class="cloth">
       <TableDiagram v-if="drawing" :table="drawing" :label="t('lab.drawing')">
-        <LabDrawing :table="drawing" :panel="panel" :values="values" :rows="rows ?? []" />
+        <LabStrokesDrawing v-if="strokes" :strokes="strokes" />
+        <LabDrawing v-else :table="drawing" :panel="panel" :values="values" :rows="rows ?? []" />
       </TableDiagram>
       <p v-if="drawingProblem" role="alert" class="problem">{{ drawingProblem }}</p>
       <p class="small quiet">{{ t(`lab.panel.${panel.key}.drawn`) }}</p>

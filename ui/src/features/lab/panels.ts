@@ -1,9 +1,10 @@
 // The lab's questions: what can be turned, how it is asked, and which columns the answer has.
 import { answer, api } from '@/api/client'
+import type { LabStrokes } from '@/api/types'
 
 export type Kind = 'POOL' | 'SNOOKER' | 'PUB'
 
-export type Row = Record<string, number | string | undefined>
+export type Row = Record<string, number | string | boolean | undefined>
 
 export interface Dial {
   name: string
@@ -21,15 +22,22 @@ export interface Column {
 }
 
 export interface Panel {
-  key: 'stop' | 'path' | 'drag' | 'runThrough' | 'side' | 'cut'
+  key: 'stop' | 'path' | 'drag' | 'runThrough' | 'side' | 'cut' | 'nearPocket' | 'power' | 'close'
   dials: Dial[]
   columns: Column[]
-  ask: (kind: Kind, values: Record<string, number>) => Promise<Row[]>
+  /** Rows of figures; or strokes that the engine played, whose rows have paths to draw. */
+  ask: (kind: Kind, values: Record<string, number>) => Promise<Row[] | LabStrokes>
 }
 
 const DISTANCE: Dial = { name: 'distanceMillimetres', unit: 'mm', min: 100, max: 3000, step: 50, usual: 1000 }
 const PACE: Dial = { name: 'paceMetresPerSecond', unit: 'm/s', min: 0.4, max: 6, step: 0.1, usual: 2 }
 const CUT: Dial = { name: 'cutDegrees', unit: '°', min: 0, max: 75, step: 1, usual: 30 }
+const STROKE_COLUMNS: Column[] = [
+  { name: 'halfTips', unit: '', digits: 1 },
+  { name: 'tipHeightMillimetres', unit: 'mm', digits: 1 },
+  { name: 'travelMillimetres', unit: 'mm', digits: 0 },
+  { name: 'fromCushionMillimetres', unit: 'mm', digits: 0 },
+]
 const HEIGHT_COLUMNS: Column[] = [
   { name: 'halfTips', unit: '', digits: 1 },
   { name: 'tipHeightMillimetres', unit: 'mm', digits: 1 },
@@ -166,6 +174,48 @@ export const PANELS: Panel[] = [
             api.GET('/api/v1/lab/cut', { params: { query: { kind, cutDegrees: values.cutDegrees ?? 0 } } }),
           )
         ).rows,
+      ),
+  },
+  {
+    key: 'nearPocket',
+    dials: [
+      { name: 'fromPocketMillimetres', unit: 'mm', min: 60, max: 400, step: 10, usual: 150 },
+      { ...PACE, usual: 1.5 },
+    ],
+    columns: [{ name: 'contact', unit: '', digits: 0 }, ...STROKE_COLUMNS],
+    ask: (kind, values) =>
+      answer(
+        api.GET('/api/v1/lab/near-pocket', {
+          params: { query: query(kind, values, ['fromPocketMillimetres', 'paceMetresPerSecond']) as never },
+        }),
+      ),
+  },
+  {
+    key: 'power',
+    dials: [
+      { ...CUT, min: 1, max: 40, usual: 8 },
+      { ...PACE, usual: 4 },
+    ],
+    columns: STROKE_COLUMNS,
+    ask: (kind, values) =>
+      answer(
+        api.GET('/api/v1/lab/power', {
+          params: { query: query(kind, values, ['cutDegrees', 'paceMetresPerSecond']) as never },
+        }),
+      ),
+  },
+  {
+    key: 'close',
+    dials: [
+      { name: 'gapMillimetres', unit: 'mm', min: 10, max: 300, step: 5, usual: 60 },
+      { ...PACE, usual: 1.2 },
+    ],
+    columns: STROKE_COLUMNS,
+    ask: (kind, values) =>
+      answer(
+        api.GET('/api/v1/lab/close', {
+          params: { query: query(kind, values, ['gapMillimetres', 'paceMetresPerSecond']) as never },
+        }),
       ),
   },
 ]

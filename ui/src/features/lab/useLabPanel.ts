@@ -2,6 +2,7 @@
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { sentence } from '@/api/problem'
+import type { LabStrokes } from '@/api/types'
 import { PANELS, type Kind, type Panel, type Row } from './panels'
 
 const KINDS: Kind[] = ['POOL', 'SNOOKER', 'PUB']
@@ -15,6 +16,8 @@ export function useLabPanel(usualKind: Kind) {
   const kind = ref<Kind>(KINDS.find((one) => one === route.query.kind) ?? usualKind)
   const values = ref<Record<string, number>>(startingValues())
   const rows = shallowRef<Row[]>()
+  /** Where the engine played it: balls and paths to draw. */
+  const strokes = shallowRef<LabStrokes>()
   const problem = ref('')
   let timer: ReturnType<typeof setTimeout> | undefined
   let asking = false
@@ -34,6 +37,7 @@ export function useLabPanel(usualKind: Kind) {
     const found = PANELS.find((one) => one.key === key)
     if (!found) return
     rows.value = undefined
+    strokes.value = undefined
     panel.value = found
     // A distance that was set stays when the next question has one too.
     values.value = Object.fromEntries(
@@ -43,6 +47,11 @@ export function useLabPanel(usualKind: Kind) {
         return [dial.name, keep ? before : dial.usual]
       }),
     )
+  }
+
+  function show(found: Row[] | LabStrokes): void {
+    strokes.value = Array.isArray(found) ? undefined : found
+    rows.value = Array.isArray(found) ? found : (found.strokes as unknown as Row[])
   }
 
   /** One question at a time, the latest next. */
@@ -57,7 +66,7 @@ export function useLabPanel(usualKind: Kind) {
       const asked = panel.value
       try {
         const found = await asked.ask(kind.value, values.value)
-        if (asked === panel.value) rows.value = found
+        if (asked === panel.value) show(found)
         problem.value = ''
       } catch (error) {
         problem.value = sentence(error)
@@ -81,5 +90,5 @@ export function useLabPanel(usualKind: Kind) {
     { immediate: true, deep: true },
   )
 
-  return { panel, kind, values, rows, problem, open }
+  return { panel, kind, values, rows, strokes, problem, open }
 }

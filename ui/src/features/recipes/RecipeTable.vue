@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { metresPerSecondToPace } from '@/features/drills/pace'
 import { BANDS, type BandName } from '@/features/grades/bands'
 import ChoiceField from '@/shared/ChoiceField.vue'
+import { useNotation } from '@/shared/useNotation'
 import { useUnits } from '@/shared/units'
 import type { RecipeWay, ShotPath } from '@/api/types'
-import { halfTips } from './tips'
 import { useRecipes } from './useRecipes'
 
 /** The ways to play a shot side by side; the chosen one's path is drawn on the table above. */
@@ -14,6 +13,7 @@ const props = defineProps<{ drillId: string; tableId: string; station: number; s
 const emit = defineEmits<{ show: [path: ShotPath | undefined] }>()
 const { t } = useI18n()
 const { figure } = useUnits()
+const notation = useNotation()
 
 /** Middle of each band in logits: (grade - 500) / 100. */
 const MIDDLE_LOGITS: Record<BandName, number> = { CHALK: -3, BAIZE: -1.5, SLATE: 0, BRASS: 1.5, AMBER: 3 }
@@ -40,18 +40,11 @@ function choose(index: number, way: RecipeWay): void {
   emit('show', chosen.value === undefined ? undefined : way.path)
 }
 
-function tips(way: RecipeWay): string {
-  const n = halfTips(way.stroke.tipHeightMillimetres, board.value?.tipDiameterMillimetres ?? 12.5)
-  const mm = figure(Math.abs(way.stroke.tipHeightMillimetres), 1)
-  if (n === 0) return t('recipes.centre', { mm })
-  return t(n > 0 ? 'recipes.above' : 'recipes.below', { tips: figure(Math.abs(n), 1), mm })
-}
-
-function side(way: RecipeWay): string {
-  const mm = way.stroke.tipSideMillimetres
-  if (Math.abs(mm) < 0.05) return t('recipes.noSide')
-  return t(mm > 0 ? 'recipes.right' : 'recipes.left', { mm: figure(Math.abs(mm), 1) })
-}
+/** What tips are read against, until the server has said it a usual pool ball. */
+const scale = computed(() => ({
+  tipDiameterMillimetres: board.value?.tipDiameterMillimetres ?? 12.5,
+  mostMillimetres: board.value?.mostTipOffsetMillimetres ?? 14,
+}))
 
 function room(one: { below: number; above: number }, unit: string): string {
   return `−${figure(one.below, 1)} / +${figure(one.above, 1)} ${unit}`
@@ -67,7 +60,7 @@ const reason = computed(() => {
   const other = preference.other === undefined ? undefined : all[preference.other]
   return t(`recipes.reason.${preference.reason}`, {
     other: other ? name(other) : '',
-    points: figure(Math.abs(preference.points), 0),
+    points: figure(Math.abs(preference.points), 1),
   })
 })
 </script>
@@ -118,10 +111,11 @@ const reason = computed(() => {
                   {{ figure(Math.max(1, 100 * way.chance.standardError), 0) }} %
                 </td>
                 <td>
-                  {{ figure(metresPerSecondToPace(way.stroke.paceMetresPerSecond), 1) }}
-                  <span class="quiet">({{ figure(way.stroke.paceMetresPerSecond, 2) }} m/s)</span>
+                  {{ notation.pace(way.stroke.paceMetresPerSecond, way.tableLengths) }}
                 </td>
-                <td>{{ tips(way) }}, {{ side(way) }}</td>
+                <td>
+                  {{ notation.tip(way.stroke.tipHeightMillimetres, way.stroke.tipSideMillimetres, scale) }}
+                </td>
                 <td>{{ room(way.allowedPacePercent, '%') }}</td>
                 <td>{{ room(way.allowedTipHeightMillimetres, 'mm') }}</td>
                 <td>{{ room(way.allowedAimMilliradians, 'mrad') }}</td>

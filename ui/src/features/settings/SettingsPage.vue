@@ -11,9 +11,12 @@ const signedIn = useSignedIn()
 const said = ref('')
 const preferences = computed(() => signedIn.me?.preferences)
 
+const NAMES = ['dialect', 'lengthUnit', 'tipNotation', 'paceNotation', 'theme'] as const
 const choices = computed(() => ({
   dialect: options(['POOL', 'SNOOKER']),
   lengthUnit: options(['MILLIMETRES', 'CENTIMETRES', 'INCHES', 'SIGHTS']),
+  tipNotation: options(['TIPS', 'CLOCK', 'MILLIMETRES', 'PERCENT']),
+  paceNotation: options(['SCALE', 'TABLE_LENGTHS', 'METRES_PER_SECOND']),
   theme: options(['SYSTEM', 'LIGHT', 'DARK']),
 }))
 
@@ -35,40 +38,16 @@ async function change(part: Partial<Preferences>): Promise<void> {
 <template>
   <main v-if="preferences" class="page">
     <h1>{{ t('settings.title') }}</h1>
-    <section>
-      <h2 id="dialect">{{ t('settings.dialect') }}</h2>
+    <section v-for="name in NAMES" :key="name">
+      <h2 :id="name">{{ t(`settings.${name}`) }}</h2>
       <SelectButton
-        :model-value="preferences.dialect"
-        :options="choices.dialect"
+        :model-value="preferences[name]"
+        :options="choices[name]"
         option-label="label"
         option-value="value"
         :allow-empty="false"
-        aria-labelledby="dialect"
-        @update:model-value="(dialect: Preferences['dialect']) => change({ dialect })"
-      />
-    </section>
-    <section>
-      <h2 id="unit">{{ t('settings.unit') }}</h2>
-      <SelectButton
-        :model-value="preferences.lengthUnit"
-        :options="choices.lengthUnit"
-        option-label="label"
-        option-value="value"
-        :allow-empty="false"
-        aria-labelledby="unit"
-        @update:model-value="(lengthUnit: Preferences['lengthUnit']) => change({ lengthUnit })"
-      />
-    </section>
-    <section>
-      <h2 id="theme">{{ t('settings.theme') }}</h2>
-      <SelectButton
-        :model-value="preferences.theme"
-        :options="choices.theme"
-        option-label="label"
-        option-value="value"
-        :allow-empty="false"
-        aria-labelledby="theme"
-        @update:model-value="(theme: Preferences['theme']) => change({ theme })"
+        :aria-labelledby="name"
+        @update:model-value="(value: string) => change({ [name]: value })"
       />
     </section>
     <p role="status" class="quiet">{{ said }}</p>
@@ -80,7 +59,7 @@ async function change(part: Partial<Preferences>): Promise<void> {
   padding: 20px 24px;
 }
 section {
-  margin: 24px 0;
+  margin: 16px 0;
 }
 h2 {
   margin-bottom: 8px;

@@ -17,9 +17,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1/lab")
 class LabController {
     private final LabService lab;
+    private final LabStrokes strokes;
 
-    LabController(LabService lab) {
+    LabController(LabService lab, LabStrokes strokes) {
         this.lab = lab;
+        this.strokes = strokes;
     }
 
     @GetMapping("/stop")
@@ -73,6 +75,32 @@ class LabController {
     @GetMapping("/cut")
     LabViews.CutTable cut(@RequestParam TableKind kind, @RequestParam double cutDegrees) {
         return lab.cut(kind, Require.between("cutDegrees", cutDegrees, 0, 89));
+    }
+
+    @GetMapping("/near-pocket")
+    StrokesView nearPocket(
+            @RequestParam TableKind kind,
+            @RequestParam double fromPocketMillimetres,
+            @RequestParam double paceMetresPerSecond) {
+        return strokes.nearPocket(
+                kind,
+                Require.between("fromPocketMillimetres", fromPocketMillimetres, 60, 400),
+                pace(paceMetresPerSecond));
+    }
+
+    @GetMapping("/power")
+    StrokesView power(
+            @RequestParam TableKind kind, @RequestParam double cutDegrees, @RequestParam double paceMetresPerSecond) {
+        return strokes.power(kind, Require.between("cutDegrees", cutDegrees, 1, 40), pace(paceMetresPerSecond));
+    }
+
+    @GetMapping("/close")
+    StrokesView close(
+            @RequestParam TableKind kind,
+            @RequestParam double gapMillimetres,
+            @RequestParam double paceMetresPerSecond) {
+        return strokes.close(
+                kind, Require.between("gapMillimetres", gapMillimetres, 10, 300), pace(paceMetresPerSecond));
     }
 
     private static double distance(double millimetres) {

@@ -32,16 +32,24 @@ class AccountEntity {
     @Enumerated(EnumType.STRING)
     Preferences.Theme theme;
 
+    @Enumerated(EnumType.STRING)
+    Preferences.TipNotation tipNotation;
+
+    @Enumerated(EnumType.STRING)
+    Preferences.PaceNotation paceNotation;
+
     Instant createdAt;
 
     Preferences preferences() {
-        return new Preferences(dialect, lengthUnit, theme);
+        return new Preferences(dialect, lengthUnit, theme, tipNotation, paceNotation);
     }
 
     void setPreferences(Preferences preferences) {
         dialect = preferences.dialect();
         lengthUnit = preferences.lengthUnit();
         theme = preferences.theme();
+        tipNotation = preferences.tipNotation();
+        paceNotation = preferences.paceNotation();
     }
 
     SignedIn signedIn() {

@@ -16,17 +16,20 @@ import java.util.List;
 /**
  * The ways to play one shot, best first for whoever it was asked for.
  *
- * @param tipDiameterMillimetres one tip, to read heights in
+ * @param tipDiameterMillimetres   one tip, to read heights in
+ * @param mostTipOffsetMillimetres where the tip slips off, to read per cent of
  * @param preference             missing where nothing does it
  */
 record BoardView(
         List<PlayedWayView> ways,
         double tipDiameterMillimetres,
+        double mostTipOffsetMillimetres,
         @MayBeMissing PreferenceView preference) {
 
     /**
      * One way.
      *
+     * @param tableLengths                  its pace as the total travel of a ball along the table
      * @param chance                        for the ability asked for
      * @param driftAtContactMillimetres     how far aside the cue ball is when it meets its first ball, for a slope of 1 mm in a metre across the table
      */
@@ -34,6 +37,7 @@ record BoardView(
             Way way,
             List<Cushion> cushions,
             StrokeView stroke,
+            double tableLengths,
             SuccessView chance,
             RoomView allowedPacePercent,
             RoomView allowedTipHeightMillimetres,

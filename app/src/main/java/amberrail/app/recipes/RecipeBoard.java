@@ -28,6 +28,7 @@ import amberrail.core.simulation.ShotTable;
 import amberrail.core.simulation.StrokeNoise;
 import amberrail.core.simulation.SuccessRate;
 import amberrail.core.simulation.SuccessSimulation;
+import amberrail.core.simulation.TableLengths;
 import amberrail.core.simulation.TablePhysics;
 import amberrail.core.table.TablePlan;
 import amberrail.core.table.TableSpec;
@@ -49,7 +50,8 @@ class RecipeBoard {
     }
 
     /** What every way of this shot is worked out from. */
-    private record Scene(ShotLayout layout, ShotTask task, ShotTable table, Physics physics, double cueRadius) {
+    private record Scene(
+            ShotLayout layout, ShotTask task, TablePlan plan, ShotTable table, Physics physics, double cueRadius) {
         ShotRecord play(Recipe recipe, Physics with) {
             return ShotSimulator.play(
                     table,
@@ -73,6 +75,7 @@ class RecipeBoard {
         Scene scene = new Scene(
                 layout,
                 ShotTasks.of(layout, engineTable, physics, drill.sideAllowed()),
+                TablePlan.of(table),
                 engineTable,
                 physics,
                 table.balls().cueBall().radiusMillimetres());
@@ -82,7 +85,11 @@ class RecipeBoard {
                 .map(recipe ->
                         way(recipe, scene, errors, noise, preference != null && preference.preferred() == recipe))
                 .toList();
-        return new BoardView(ways, table.kind().tipDiameterMillimetres(), view(preference, recipes));
+        return new BoardView(
+                ways,
+                table.kind().tipDiameterMillimetres(),
+                physics.miscueLimit() * scene.cueRadius(),
+                view(preference, recipes));
     }
 
     private static PlayedWayView way(
@@ -98,6 +105,7 @@ class RecipeBoard {
                 recipe.way(),
                 recipe.cushions(),
                 StrokeView.of(recipe.stroke()),
+                TableLengths.of(recipe.stroke().paceMetresPerSecond(), scene.plan(), scene.physics()),
                 SuccessView.of(chance(recipe, scene, errors, noise)),
                 RoomView.of(recipe.allowed().pacePercent()),
                 RoomView.of(recipe.allowed().tipHeightMillimetres()),

@@ -92,6 +92,48 @@ class LabTest extends AppTest {
     }
 
     @Test
+    void threeWaysWithABallBeforeThePocketEndInThreePlaces() throws Exception {
+        JsonNode strokes = ask("near-pocket?kind=POOL&fromPocketMillimetres=150&paceMetresPerSecond=1.5")
+                .get("strokes");
+        assertThat(strokes).hasSize(3);
+        double[] travels = new double[3];
+        for (int i = 0; i < 3; i++) {
+            assertThat(strokes.get(i).has("path")).as("stroke " + i + " pots").isTrue();
+            travels[i] = strokes.get(i).path("travelMillimetres").asDouble(0);
+        }
+        assertThat(Math.abs(travels[0] - travels[2])).isGreaterThan(100);
+    }
+
+    @Test
+    void powerWithLittleAngleIsSteeredByTheHeight() throws Exception {
+        JsonNode strokes =
+                ask("power?kind=POOL&cutDegrees=8&paceMetresPerSecond=3.5").get("strokes");
+        long places = 0;
+        double last = Double.NaN;
+        for (JsonNode stroke : strokes) {
+            if (stroke.has("travelMillimetres")) {
+                double travel = stroke.get("travelMillimetres").asDouble();
+                places += Double.isNaN(last) || Math.abs(travel - last) > 20 ? 1 : 0;
+                last = travel;
+            }
+        }
+        assertThat(places).isGreaterThan(3);
+    }
+
+    @Test
+    void ballsCloseTogetherMakeShortMoves() throws Exception {
+        JsonNode soft =
+                ask("close?kind=POOL&gapMillimetres=60&paceMetresPerSecond=0.8").get("strokes");
+        JsonNode firm =
+                ask("close?kind=POOL&gapMillimetres=60&paceMetresPerSecond=1.6").get("strokes");
+        // Struck high it goes on further than struck at the centre, and firm further than soft.
+        assertThat(soft.at("/0/travelMillimetres").asDouble())
+                .isGreaterThan(soft.at("/2/travelMillimetres").asDouble());
+        assertThat(firm.at("/0/travelMillimetres").asDouble())
+                .isGreaterThan(soft.at("/0/travelMillimetres").asDouble());
+    }
+
+    @Test
     void whatIsOutOfBoundsIsSaidByItsField() throws Exception {
         read(club.head(), "/api/v1/lab/stop?kind=POOL&distanceMillimetres=1")
                 .andExpect(status().isBadRequest())

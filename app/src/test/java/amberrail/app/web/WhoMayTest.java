@@ -45,7 +45,12 @@ class WhoMayTest extends AppTest {
         Map<String, Object> name = Map.of("name", "Somebody New");
         Map<String, Object> newSession =
                 Map.of("studentId", student.accountId(), "drillId", Club.DRILL, "tableId", club.table());
-        Map<String, Object> preferences = Map.of("dialect", "SNOOKER", "lengthUnit", "INCHES", "theme", "DARK");
+        Map<String, Object> preferences = Map.of(
+                "dialect", "SNOOKER",
+                "lengthUnit", "INCHES",
+                "theme", "DARK",
+                "tipNotation", "CLOCK",
+                "paceNotation", "TABLE_LENGTHS");
         Map<String, Object> shot = Map.of(
                 "tableId", club.table(),
                 "balls", List.of(Map.of("label", "cue", "cueBall", true, "xMillimetres", 600, "yMillimetres", 600)),
@@ -156,6 +161,23 @@ class WhoMayTest extends AppTest {
                         OK,
                         OK),
                 new Rule("GET", "/api/v1/lab/cut?kind=POOL&cutDegrees=30", null, OK, OK, OK, OK),
+                new Rule(
+                        "GET",
+                        "/api/v1/lab/near-pocket?kind=POOL&fromPocketMillimetres=150&paceMetresPerSecond=1.5",
+                        null,
+                        OK,
+                        OK,
+                        OK,
+                        OK),
+                new Rule("GET", "/api/v1/lab/power?kind=POOL&cutDegrees=8&paceMetresPerSecond=4", null, OK, OK, OK, OK),
+                new Rule(
+                        "GET",
+                        "/api/v1/lab/close?kind=POOL&gapMillimetres=60&paceMetresPerSecond=1.2",
+                        null,
+                        OK,
+                        OK,
+                        OK,
+                        OK),
                 new Rule("GET", mine, null, OK, NOT_FOUND, NOT_FOUND, NOT_FOUND),
                 new Rule("GET", mine + "/document", null, OK, NOT_FOUND, NOT_FOUND, NOT_FOUND),
                 new Rule("GET", mine + "/file", null, OK, NOT_FOUND, NOT_FOUND, NOT_FOUND),

@@ -1,0 +1,80 @@
+// The tip's place and pace in the notation of whoever is signed in (product.md, "Where schools differ"); one stored value each.
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { metresPerSecondToPace } from '@/features/drills/pace'
+import { useSignedIn } from './useSignedIn'
+import { useUnits } from './units'
+
+/** What a tip's place is read against. */
+export interface TipScale {
+  tipDiameterMillimetres: number
+  /** Offset at which the tip slips off. */
+  mostMillimetres: number
+}
+
+const CENTRE_WITHIN_MILLIMETRES = 0.05
+
+export function useNotation() {
+  const { t } = useI18n()
+  const { figure } = useUnits()
+  const signedIn = useSignedIn()
+  const tipNotation = computed(() => signedIn.me?.preferences.tipNotation ?? 'TIPS')
+  const paceNotation = computed(() => signedIn.me?.preferences.paceNotation ?? 'SCALE')
+
+  /** "1 tip below, ½ tip right"; "7 o'clock, 80 %"; "9.4 mm below"; "60 % below". */
+  function tip(height: number, side: number, scale: TipScale): string {
+    const offset = Math.hypot(height, side)
+    if (offset < CENTRE_WITHIN_MILLIMETRES) return t('notation.centre')
+    if (tipNotation.value === 'CLOCK') return clock(height, side, offset, scale)
+    const parts = [part(height, 'above', 'below', scale), part(side, 'right', 'left', scale)].filter(
+      (words) => words !== '',
+    )
+    return parts.join(', ') || t('notation.centre')
+  }
+
+  function part(value: number, plus: string, minus: string, scale: TipScale): string {
+    if (Math.abs(value) < CENTRE_WITHIN_MILLIMETRES) return ''
+    const way = t(`notation.${value > 0 ? plus : minus}`)
+    return `${amount(Math.abs(value), scale)} ${way}`
+  }
+
+  function amount(millimetres: number, scale: TipScale): string {
+    switch (tipNotation.value) {
+      case 'PERCENT':
+        return `${figure((100 * millimetres) / scale.mostMillimetres, 0)} %`
+      case 'MILLIMETRES':
+        return `${figure(millimetres, 1)} mm`
+      default: {
+        const halves = Math.round((2 * millimetres) / scale.tipDiameterMillimetres)
+        return halves === 0
+          ? t('notation.lessThanAQuarter')
+          : t('notation.tips', { n: figure(halves / 2, 1) })
+      }
+    }
+  }
+
+  /** The direction as an hour, 12 is straight above, and how far out in per cent of the limit. */
+  function clock(height: number, side: number, offset: number, scale: TipScale): string {
+    const halfHours = Math.round((Math.atan2(side, height) / Math.PI) * 12)
+    const turned = (halfHours + 24) % 24
+    const hour = Math.floor(turned / 2) || 12
+    const half = turned % 2 === 1
+    return t('notation.clock', {
+      time: half ? `${hour}:30` : `${hour}`,
+      share: figure((100 * offset) / scale.mostMillimetres, 0),
+    })
+  }
+
+  function pace(metresPerSecond: number, tableLengths: number): string {
+    switch (paceNotation.value) {
+      case 'TABLE_LENGTHS':
+        return t('notation.lengths', { n: figure(tableLengths, 1) })
+      case 'METRES_PER_SECOND':
+        return `${figure(metresPerSecond, 2)} m/s`
+      default:
+        return t('notation.scale', { n: figure(metresPerSecondToPace(metresPerSecond), 1) })
+    }
+  }
+
+  return { tip, pace }
+}
