@@ -9,8 +9,15 @@ import amberrail.app.testing.AppTest;
 import amberrail.app.testing.Club;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 
 /** A coach's own drills: made, changed, shared, put away; what was played stays readable. */
@@ -172,6 +179,76 @@ class OwnDrillsTest extends AppTest {
         delete(coach, "/api/v1/folders/{f}", folder).andExpect(status().isNoContent());
         assertThat(entry(coach, Club.DRILL).get("folders")).isEmpty();
         assertThat(entry(coach, Club.DRILL).get("favourite").asBoolean()).isTrue();
+    }
+
+    /** Sessions are begun while the drill is being saved: whatever a session was begun with reads the same for ever. */
+    @Test
+    void aSaveAndTheStartOfASessionDoNotCross() throws Exception {
+        SignedIn coach = club.newCoach();
+        SignedIn student = club.newStudentOf(coach);
+        String id = ownDrillOf(coach);
+        ObjectNode drill = document(coach, id);
+        List<String> sessions = new CopyOnWriteArrayList<>();
+        List<String> titles = new CopyOnWriteArrayList<>();
+        ExecutorService threads = Executors.newFixedThreadPool(2);
+        try {
+            Future<?> playing = threads.submit(() -> {
+                for (int i = 0; i < 12; i++) {
+                    String session = play(coach, student, id);
+                    sessions.add(session);
+                    titles.add(title(coach, session));
+                }
+                return null;
+            });
+            Future<?> saving = threads.submit(() -> {
+                int revision = 0;
+                for (int i = 0; i < 24; i++) {
+                    JsonNode saved = save(coach, id, revision, drill.deepCopy().put("title", "Save " + i));
+                    revision = saved.get("revision").asInt();
+                }
+                return null;
+            });
+            playing.get(60, TimeUnit.SECONDS);
+            saving.get(60, TimeUnit.SECONDS);
+        } finally {
+            threads.shutdownNow();
+        }
+        for (int i = 0; i < sessions.size(); i++) {
+            assertThat(title(coach, sessions.get(i))).as("session " + i).isEqualTo(titles.get(i));
+        }
+    }
+
+    private String title(SignedIn who, String session) throws Exception {
+        return tree(read(who, "/api/v1/sessions/{s}", session))
+                .at("/session/drillTitle")
+                .asText();
+    }
+
+    /** Two windows save at the same moment: one is told of the other, and one content stays. */
+    @Test
+    void ofTwoSavesAtOnceOneWins() throws Exception {
+        SignedIn coach = club.newCoach();
+        String id = ownDrillOf(coach);
+        ObjectNode drill = document(coach, id);
+        ExecutorService threads = Executors.newFixedThreadPool(2);
+        List<Future<Integer>> answers = new ArrayList<>();
+        try {
+            for (String title : List.of("One", "Other")) {
+                ObjectNode mine = drill.deepCopy().put("title", title);
+                answers.add(
+                        threads.submit(() -> put(coach, Map.of("revision", 0, "drill", mine), "/api/v1/drills/{id}", id)
+                                .andReturn()
+                                .getResponse()
+                                .getStatus()));
+            }
+            List<Integer> statuses = new ArrayList<>();
+            for (Future<Integer> answer : answers) {
+                statuses.add(answer.get(30, TimeUnit.SECONDS));
+            }
+            assertThat(statuses).containsExactlyInAnyOrder(200, 409);
+        } finally {
+            threads.shutdownNow();
+        }
     }
 
     /** The library's entry of a drill, null if it is not there. */

@@ -46,6 +46,31 @@ class PreferredRecipeTest {
     }
 
     @Test
+    void theReasonSaysWhatDecided() {
+        Recipe plain = recipe(0.60, 0, 0, 2);
+        Recipe round = recipe(0.55, 0, 2, 2);
+        assertThat(reason(plain)).isEqualTo(Preference.Reason.ONLY_WAY);
+        assertThat(reason(plain, round)).isEqualTo(Preference.Reason.SUCCEEDS_MOST);
+        assertThat(reason(plain, recipe(0.604, 0, 2, 2))).isEqualTo(Preference.Reason.AS_GOOD_AND_SIMPLER);
+        assertThat(reason(plain, recipe(0.64, 6, 0, 2))).isEqualTo(Preference.Reason.SIDE_NOT_WORTH_IT);
+        assertThat(reason(plain, recipe(0.66, 6, 0, 2))).isEqualTo(Preference.Reason.SIDE_WINS);
+        assertThat(Preference.of(List.of())).isEmpty();
+    }
+
+    @Test
+    void thePointsAreTheDifferenceToTheOther() {
+        Recipe round = recipe(0.55, 0, 2, 2);
+        Preference preference =
+                Preference.of(List.of(recipe(0.60, 0, 0, 2), round)).orElseThrow();
+        assertThat(preference.points()).isCloseTo(5, within(1e-9));
+        assertThat(preference.other()).hasValue(round);
+    }
+
+    private static Preference.Reason reason(Recipe... recipes) {
+        return Preference.of(List.of(recipes)).orElseThrow().reason();
+    }
+
+    @Test
     void theCueIsRaisedOnlyAsFarAsWhatLiesBehindAsks() {
         assertThat(elevation(List.of(ball("cue", 1.27, 0.635)), 0)).isEqualTo(3);
         double frozen = elevation(List.of(ball("cue", 0.0275138, 0.635)), 0);
