@@ -88,3 +88,11 @@ export function pathOf(frame: TableFrame, points: Point[], closed: boolean): str
   })
   return steps.join(' ') + (closed ? ' Z' : '')
 }
+
+/** Arrow keys as ways on a landscape table: right and up are positive. */
+export const ARROW_WAYS: Record<string, [number, number]> = {
+  ArrowRight: [1, 0],
+  ArrowLeft: [-1, 0],
+  ArrowUp: [0, 1],
+  ArrowDown: [0, -1],
+}

@@ -2,13 +2,16 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import ChoiceField from '@/shared/ChoiceField.vue'
+import type { Field } from '@/shared/field'
+import FieldRow from '@/shared/FieldRow.vue'
 import NumberField from '@/shared/NumberField.vue'
-import { CUSHIONS, isLong, POCKETS, type DraftBall, type DraftPosition, type Role } from './drillDocument'
+import { isLong, type DraftBall, type DraftPosition, type Role } from './drillDocument'
 import { withBall } from './edits'
 import { fromCushion } from './geometry/aimingLines'
 import { atSights } from './geometry/places'
 import { asKind, POSITION_KINDS } from './positionKinds'
 import { useBench } from './useBench'
+import { useChoices } from './useChoices'
 
 /** The selected ball: its name, what it is there for, and its place typed exactly. */
 const props = defineProps<{ ball: DraftBall }>()
@@ -85,16 +88,54 @@ function typed(axis: 'x' | 'y', value: number): void {
   )
 }
 
-const others = computed(() =>
-  (bench.shot.value?.balls ?? [])
-    .filter((ball) => ball.label !== props.ball.label)
-    .map((ball) => ({ value: ball.label, label: ball.label })),
-)
 const spots = computed(() =>
   (bench.geometry.value?.spots ?? []).map((spot) => ({ value: spot.name, label: spot.name })),
 )
-const cushions = computed(() => CUSHIONS.map((value) => ({ value, label: t(`cushion.${value}`) })))
-const pockets = computed(() => POCKETS.map((value) => ({ value, label: t(`pocket.${value}`) })))
+const { cushions, pockets, balls } = useChoices()
+const others = computed(() => balls.value.filter((one) => one.value !== props.ball.label))
+
+/** What is typed of each way to say a place; distances from two cushions have fields of their own. */
+const fields = computed<Field[]>(() => {
+  const widths = { name: 'ballWidths', label: t('bench.ballWidths'), min: 0 }
+  const now = position.value
+  switch (now.kind) {
+    case 'spot':
+      return [
+        { name: 'spot', label: t('bench.spot'), options: spots.value },
+        { name: 'dxMillimetres', label: t('bench.alongTable'), unit: 'mm' },
+        { name: 'dyMillimetres', label: t('bench.acrossTable'), unit: 'mm' },
+      ]
+    case 'off-cushion':
+      return [
+        { name: 'cushion', label: t('bench.cushion'), options: cushions.value },
+        widths,
+        { name: 'sightsAlong', label: t('bench.sightsAlong'), min: 0, max: isLong(now.cushion) ? 8 : 4 },
+      ]
+    case 'off-pocket':
+      return [
+        { name: 'pocket', label: t('bench.pocket'), options: pockets.value },
+        { ...widths, max: 60 },
+        { name: 'bearingDegrees', label: t('bench.fromAxis'), unit: '°', min: -89, max: 89 },
+      ]
+    case 'touching-ball':
+      return [
+        { name: 'ball', label: t('bench.otherBall'), options: others.value },
+        { name: 'bearingDegrees', label: t('bench.bearing'), unit: '°' },
+      ]
+    case 'for-pot':
+      return [
+        { name: 'cutDegrees', label: t('bench.cut'), unit: '°', min: -89, max: 89 },
+        { name: 'distanceMillimetres', label: t('bench.fromGhost'), unit: 'mm', digits: 1 },
+      ]
+    default:
+      return []
+  }
+})
+
+function change(part: Record<string, unknown>): void {
+  put({ ...position.value, ...part })
+}
+
 const roles = computed(() =>
   (['object', 'next', 'blocker'] as const).map((value) => ({ value, label: t(`bench.role.${value}`) })),
 )
@@ -154,110 +195,8 @@ function changeRole(role: Role | undefined): void {
         @update:model-value="chooseUnit"
       />
     </div>
-    <div v-else-if="position.kind === 'spot'" class="row">
-      <ChoiceField
-        :label="t('bench.spot')"
-        :model-value="position.spot"
-        :options="spots"
-        @update:model-value="(spot) => spot && put({ ...position, kind: 'spot', spot })"
-      />
-      <NumberField
-        :label="t('bench.alongTable')"
-        unit="mm"
-        :model-value="position.dxMillimetres ?? 0"
-        @update:model-value="
-          (dxMillimetres: number) => put({ ...position, kind: 'spot', dxMillimetres } as DraftPosition)
-        "
-      />
-      <NumberField
-        :label="t('bench.acrossTable')"
-        unit="mm"
-        :model-value="position.dyMillimetres ?? 0"
-        @update:model-value="
-          (dyMillimetres: number) => put({ ...position, kind: 'spot', dyMillimetres } as DraftPosition)
-        "
-      />
-    </div>
-    <div v-else-if="position.kind === 'off-cushion'" class="row">
-      <ChoiceField
-        :label="t('bench.cushion')"
-        :model-value="position.cushion"
-        :options="cushions"
-        @update:model-value="(cushion) => cushion && put({ ...position, cushion } as DraftPosition)"
-      />
-      <NumberField
-        :label="t('bench.ballWidths')"
-        :model-value="position.ballWidths"
-        :min="0"
-        @update:model-value="(ballWidths: number) => put({ ...position, ballWidths } as DraftPosition)"
-      />
-      <NumberField
-        :label="t('bench.sightsAlong')"
-        :model-value="position.sightsAlong"
-        :min="0"
-        :max="isLong(position.cushion) ? 8 : 4"
-        @update:model-value="(sightsAlong: number) => put({ ...position, sightsAlong } as DraftPosition)"
-      />
-    </div>
-    <div v-else-if="position.kind === 'off-pocket'" class="row">
-      <ChoiceField
-        :label="t('bench.pocket')"
-        :model-value="position.pocket"
-        :options="pockets"
-        @update:model-value="(pocket) => pocket && put({ ...position, pocket } as DraftPosition)"
-      />
-      <NumberField
-        :label="t('bench.ballWidths')"
-        :model-value="position.ballWidths"
-        :min="0"
-        :max="60"
-        @update:model-value="(ballWidths: number) => put({ ...position, ballWidths } as DraftPosition)"
-      />
-      <NumberField
-        :label="t('bench.fromAxis')"
-        unit="°"
-        :model-value="position.bearingDegrees"
-        :min="-89"
-        :max="89"
-        @update:model-value="
-          (bearingDegrees: number) => put({ ...position, bearingDegrees } as DraftPosition)
-        "
-      />
-    </div>
-    <div v-else-if="position.kind === 'touching-ball'" class="row">
-      <ChoiceField
-        :label="t('bench.otherBall')"
-        :model-value="position.ball"
-        :options="others"
-        @update:model-value="(other) => other && put({ ...position, ball: other } as DraftPosition)"
-      />
-      <NumberField
-        :label="t('bench.bearing')"
-        unit="°"
-        :model-value="position.bearingDegrees"
-        @update:model-value="
-          (bearingDegrees: number) => put({ ...position, bearingDegrees } as DraftPosition)
-        "
-      />
-    </div>
     <div v-else class="row">
-      <NumberField
-        :label="t('bench.cut')"
-        unit="°"
-        :model-value="position.cutDegrees"
-        :min="-89"
-        :max="89"
-        @update:model-value="(cutDegrees: number) => put({ ...position, cutDegrees } as DraftPosition)"
-      />
-      <NumberField
-        :label="t('bench.fromGhost')"
-        unit="mm"
-        :digits="1"
-        :model-value="position.distanceMillimetres"
-        @update:model-value="
-          (distanceMillimetres: number) => put({ ...position, distanceMillimetres } as DraftPosition)
-        "
-      />
+      <FieldRow :fields="fields" :values="position" @change="change" />
     </div>
     <p class="quiet small">{{ nearestReading }}</p>
   </section>

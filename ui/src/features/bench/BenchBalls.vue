@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { computed, inject, ref } from 'vue'
+import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Ball } from '@/api/types'
-import { CLIENT_TO_TABLE, useFrame } from '@/table/tableFrame'
+import { useFrame } from '@/table/tableFrame'
+import { useGrab } from '@/table/useGrab'
 import { useBench } from './useBench'
 
 /** Something to take each ball by. A click selects, with Shift one more; a drag moves; arrow keys nudge what is selected. */
@@ -10,7 +11,6 @@ const props = defineProps<{ balls: Ball[] }>()
 const bench = useBench()
 const { t } = useI18n()
 const frame = useFrame()
-const clientToTable = inject(CLIENT_TO_TABLE)
 
 const SMALLEST_HANDLE_PIXELS = 20
 const SNAP_PIXELS = 9
@@ -34,42 +34,29 @@ const handles = computed(() =>
     selected: bench.selection.value.has(ball.label),
   })),
 )
-/** The ball in hand and where in it the pointer took hold. */
-const grabbed = ref<{ label: string; dx: number; dy: number; gesture: string }>()
-let gestures = 0
+const { grabbed, grab, placeOf, release: letGo } = useGrab()
 
 function down(event: PointerEvent, ball: Ball): void {
-  const at = clientToTable?.({ x: event.clientX, y: event.clientY })
-  if (event.button !== 0 || !at) return
-  event.stopPropagation()
-  ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
+  if (!grab(event, ball.label, ball.at.place)) return
   if (event.shiftKey) bench.select([...bench.selection.value, ball.label])
   else if (!bench.selection.value.has(ball.label)) bench.select([ball.label])
-  const { xMillimetres: x, yMillimetres: y } = ball.at.place
-  grabbed.value = {
-    label: ball.label,
-    dx: x - at.xMillimetres,
-    dy: y - at.yMillimetres,
-    gesture: `drag ${++gestures}`,
-  }
 }
 
 function drag(event: PointerEvent): void {
-  const at = grabbed.value && clientToTable?.({ x: event.clientX, y: event.clientY })
-  if (!grabbed.value || !at) return
+  const to = placeOf(event)
+  if (!grabbed.value || !to) return
   bench.held.value = true
-  const { label, dx, dy, gesture } = grabbed.value
-  const to = { xMillimetres: at.xMillimetres + dx, yMillimetres: at.yMillimetres + dy }
-  bench.dragBall(label, to, SNAP_PIXELS * frame.value.millimetresPerPixel, event.altKey, gesture)
+  const { name, gesture } = grabbed.value
+  bench.dragBall(name, to, SNAP_PIXELS * frame.value.millimetresPerPixel, event.altKey, gesture)
 }
 
 function release(): void {
-  grabbed.value = undefined
+  letGo()
   bench.held.value = false
   bench.caught.value = undefined
 }
 
-const caughtAt = computed(() => handles.value.find((handle) => handle.ball.label === grabbed.value?.label))
+const caughtAt = computed(() => handles.value.find((handle) => handle.ball.label === grabbed.value?.name))
 const caughtWords = computed(() => {
   const caught = bench.caught.value
   if (!caught) return ''

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, inject, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { CLIENT_TO_TABLE, useFrame } from '@/table/tableFrame'
+import { ARROW_WAYS, CLIENT_TO_TABLE, useFrame } from '@/table/tableFrame'
 import type { Grip } from './grips'
 import { useBench } from './useBench'
 
@@ -14,12 +14,6 @@ const clientToTable = inject(CLIENT_TO_TABLE)
 const HANDLE_PIXELS = 8
 const TOUCH_PIXELS = 20
 const STEP_MILLIMETRES = 10
-const WAYS: Record<string, [number, number]> = {
-  ArrowRight: [1, 0],
-  ArrowLeft: [-1, 0],
-  ArrowUp: [0, 1],
-  ArrowDown: [0, -1],
-}
 const grips = computed(() => bench.grips.value.map((grip) => ({ grip, ...frame.value.tableToSvg(grip.at) })))
 const half = computed(() => HANDLE_PIXELS * frame.value.millimetresPerPixel)
 const touch = computed(() => TOUCH_PIXELS * frame.value.millimetresPerPixel)
@@ -61,7 +55,7 @@ function key(event: KeyboardEvent, index: number): void {
     removeCorner(index)
     return
   }
-  const way = WAYS[event.key]
+  const way = ARROW_WAYS[event.key]
   if (!grip || !way) return
   event.preventDefault()
   event.stopPropagation()

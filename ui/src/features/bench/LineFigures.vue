@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useBallFraction } from '@/features/drills/useBallFraction'
 import { tipHeightWords } from '@/features/drills/tipHeight'
 import { useUnits } from '@/shared/units'
 import { useBench } from './useBench'
@@ -13,16 +14,8 @@ const lines = computed(() => bench.shown.value?.lines)
 const usual = computed(() => bench.usual.value)
 const tip = computed(() => usual.value && tipHeightWords(usual.value.stroke.tipHeightMillimetres))
 
-const NAMED_FRACTIONS: [number, string][] = [
-  [1, '1'],
-  [0.75, '¾'],
-  [0.5, '½'],
-  [0.25, '¼'],
-]
-const fraction = computed(() => {
-  const share = lines.value?.coveredFraction ?? 0
-  return NAMED_FRACTIONS.find(([value]) => Math.abs(value - share) < 0.015)?.[1] ?? figure(share, 2)
-})
+const ballFraction = useBallFraction()
+const fraction = computed(() => ballFraction(lines.value?.coveredFraction ?? 0))
 /** For tests that hold the browser's arithmetic to the server's: what is drawn, and who worked it out. */
 const drawn = computed(() => (bench.held.value ? '' : JSON.stringify({ live: bench.live.value })))
 </script>

@@ -2,7 +2,8 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import ChoiceField from '@/shared/ChoiceField.vue'
-import NumberField from '@/shared/NumberField.vue'
+import type { Field } from '@/shared/field'
+import FieldRow from '@/shared/FieldRow.vue'
 import type { DraftRule, DraftStation } from './drillDocument'
 import { withStation } from './edits'
 import RuleStrictness from './RuleStrictness.vue'
@@ -21,17 +22,13 @@ function set(part: Partial<DraftStation>): void {
   }
 }
 
-function setRule(part: Record<string, number>): void {
+function setRule(part: Record<string, unknown>): void {
   if (!station.value) return
-  const rule = { ...station.value.rule, ...rounded(part) }
+  const rule = { ...station.value.rule, ...part }
   // Keep what cannot be met from being typed by halves: a cap below what is asked grows with it.
-  const least =
-    'outOf' in rule && rule.kind !== 'of-the-last' ? rule.outOf : 'successes' in rule ? rule.successes : 1
+  const block = 'outOf' in rule && rule.kind !== 'of-the-last' ? rule.outOf : undefined
+  const least = block ?? ('successes' in rule ? rule.successes : 1)
   set({ rule: { ...rule, capTries: Math.max(rule.capTries, least) } })
-}
-
-function rounded(part: Record<string, number>): Record<string, number> {
-  return Object.fromEntries(Object.entries(part).map(([name, value]) => [name, Math.round(value)]))
 }
 
 function setKind(kind: DraftRule['kind'] | undefined): void {
@@ -46,11 +43,22 @@ function setKind(kind: DraftRule['kind'] | undefined): void {
   if (kind) set({ rule: made[kind] })
 }
 
-const numbers = computed(() =>
-  Object.entries(station.value?.rule ?? {}).flatMap(([name, value]) =>
-    typeof value === 'number' ? [{ name, value }] : [],
-  ),
+const count = (name: string, most?: number): Field => ({
+  name,
+  label: t(`bench.ruleNumber.${name}`),
+  min: 1,
+  max: most,
+  whole: true,
+})
+const fields = computed(() =>
+  Object.entries(station.value?.rule ?? {})
+    .filter(([, value]) => typeof value === 'number')
+    .map(([name]) => count(name, name === 'capTries' ? 200 : undefined)),
 )
+const backFields = computed(() => {
+  const back = station.value?.stepBack
+  return [count('failures', back?.outOf), { ...count('outOf', 50), min: back?.failures }]
+})
 </script>
 
 <template>
@@ -75,16 +83,7 @@ const numbers = computed(() =>
       :options="kinds"
       @update:model-value="setKind"
     />
-    <NumberField
-      v-for="number in numbers"
-      :key="`${station.rule.kind} ${number.name}`"
-      :label="t(`bench.ruleNumber.${number.name}`)"
-      :min="1"
-      :max="number.name === 'capTries' ? 200 : undefined"
-      :digits="0"
-      :model-value="number.value"
-      @update:model-value="(value: number) => setRule({ [number.name]: value })"
-    />
+    <FieldRow :key="station.rule.kind" :fields="fields" :values="station.rule" @change="setRule" />
     <RuleStrictness :rule="station.rule" />
     <label class="check">
       <input
@@ -98,28 +97,12 @@ const numbers = computed(() =>
       />
       {{ t('bench.stepBack') }}
     </label>
-    <template v-if="station.stepBack">
-      <NumberField
-        :label="t('bench.ruleNumber.failures')"
-        :min="1"
-        :max="station.stepBack.outOf"
-        :digits="0"
-        :model-value="station.stepBack.failures"
-        @update:model-value="
-          (failures: number) => set({ stepBack: { ...station!.stepBack!, failures: Math.round(failures) } })
-        "
-      />
-      <NumberField
-        :label="t('bench.ruleNumber.outOf')"
-        :min="station.stepBack.failures"
-        :max="50"
-        :digits="0"
-        :model-value="station.stepBack.outOf"
-        @update:model-value="
-          (outOf: number) => set({ stepBack: { ...station!.stepBack!, outOf: Math.round(outOf) } })
-        "
-      />
-    </template>
+    <FieldRow
+      v-if="station.stepBack"
+      :fields="backFields"
+      :values="station.stepBack"
+      @change="(part) => set({ stepBack: { ...station!.stepBack!, ...part } })"
+    />
   </section>
 </template>
 

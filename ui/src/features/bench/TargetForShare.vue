@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
 import { sentence } from '@/api/problem'
-import { BANDS, type BandName } from '@/features/grades/bands'
+import { useBandChoice } from '@/features/grades/useBandChoice'
 import ChoiceField from '@/shared/ChoiceField.vue'
 import NumberField from '@/shared/NumberField.vue'
 import { useUnits } from '@/shared/units'
@@ -15,11 +15,9 @@ const bench = useBench()
 const { t } = useI18n()
 const { figure } = useUnits()
 const share = ref(70)
-const band = ref<BandName>('SLATE')
+const { band, bands, abilityLogits } = useBandChoice()
 const said = ref('')
 const busy = ref(false)
-const MIDDLE_LOGITS: Record<BandName, number> = { CHALK: -3, BAIZE: -1.5, SLATE: 0, BRASS: 1.5, AMBER: 3 }
-const bands = computed(() => BANDS.map(({ name }) => ({ value: name, label: t(`grades.band.${name}`) })))
 
 async function make(): Promise<void> {
   const { tableId, drill, at } = bench
@@ -30,7 +28,7 @@ async function make(): Promise<void> {
       tableId: tableId.value,
       drill: drill.value,
       ...at.value,
-      abilityLogits: MIDDLE_LOGITS[band.value],
+      abilityLogits: abilityLogits.value,
     }
     const { radiusMillimetres, potShare } = await answer(
       api.POST('/api/v1/bench/target-size', { body: { asked, share: share.value / 100 } }),

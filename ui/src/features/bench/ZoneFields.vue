@@ -2,43 +2,58 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import ChoiceField from '@/shared/ChoiceField.vue'
-import NumberField from '@/shared/NumberField.vue'
-import { CUSHIONS, type DraftZone } from './drillDocument'
+import type { Field } from '@/shared/field'
+import FieldRow from '@/shared/FieldRow.vue'
+import { type DraftZone } from './drillDocument'
 import { centreOf, newZone, ZONE_KINDS } from './newDemand'
 import { withRadius } from './grips'
 import RingFields from './RingFields.vue'
 import TargetForShare from './TargetForShare.vue'
+import { useChoices } from './useChoices'
 
 /** Kind and sizes of a zone; its place and corners are dragged on the cloth. */
 const props = defineProps<{ zone: DraftZone }>()
 const emit = defineEmits<{ change: [zone: DraftZone] }>()
 const { t } = useI18n()
 const kinds = computed(() => ZONE_KINDS.map((value) => ({ value, label: t(`bench.zone.${value}`) })))
-const cushions = computed(() => CUSHIONS.map((value) => ({ value, label: t(`cushion.${value}`) })))
+const { cushions } = useChoices()
 
-/** The sizes of each kind that are typed, with their bounds. */
-const sizes = computed(() => {
-  const names: Record<DraftZone['kind'], string[]> = {
-    circle: ['radiusMillimetres'],
-    ellipse: ['semiMajorMillimetres', 'semiMinorMillimetres', 'angleDegrees'],
-    rectangle: ['lengthMillimetres', 'widthMillimetres', 'angleDegrees'],
-    polygon: [],
-    band: ['depthMillimetres', 'fromSights', 'toSights'],
-    corridor: ['widthMillimetres'],
-    'near-cushion': ['withinMillimetres'],
-  }
-  const values = props.zone as unknown as Record<string, number>
-  return names[props.zone.kind].map((name) => ({
-    name,
-    value: values[name] ?? 0,
-    unit: name.endsWith('Millimetres') ? 'mm' : name.endsWith('Degrees') ? '°' : t('bench.unit.sights'),
-    min: name.endsWith('Millimetres') ? 1 : name.endsWith('Sights') ? 0 : undefined,
-    max: name.endsWith('Sights') ? 8 : undefined,
-  }))
+const millimetres = (name: string): Field => ({ name, label: t(`bench.size.${name}`), unit: 'mm', min: 1 })
+const sights = (name: string): Field => ({
+  name,
+  label: t(`bench.size.${name}`),
+  unit: t('bench.unit.sights'),
+  min: 0,
+  max: 8,
 })
 
-function change(part: Partial<Record<string, unknown>>): void {
-  emit('change', { ...props.zone, ...part })
+/** The sizes of each kind that are typed, with their bounds. */
+const fields = computed<Field[]>(() => {
+  const turned = { name: 'angleDegrees', label: t('bench.size.angleDegrees'), unit: '°' }
+  const cushion = { name: 'cushion', label: t('bench.cushion'), options: cushions.value }
+  switch (props.zone.kind) {
+    case 'circle':
+      return [millimetres('radiusMillimetres')]
+    case 'ellipse':
+      return [millimetres('semiMajorMillimetres'), millimetres('semiMinorMillimetres'), turned]
+    case 'rectangle':
+      return [millimetres('lengthMillimetres'), millimetres('widthMillimetres'), turned]
+    case 'band':
+      return [cushion, millimetres('depthMillimetres'), sights('fromSights'), sights('toSights')]
+    case 'corridor':
+      return [millimetres('widthMillimetres')]
+    case 'near-cushion':
+      return [cushion, millimetres('withinMillimetres')]
+    case 'polygon':
+      return []
+  }
+})
+
+function change(part: Record<string, unknown>): void {
+  // A smaller circle takes its rings along: none may be larger than it.
+  const radius = part.radiusMillimetres
+  if (typeof radius === 'number') resize(radius)
+  else emit('change', { ...props.zone, ...part })
 }
 
 function resize(radius: number): void {
@@ -57,23 +72,7 @@ function changeKind(kind: DraftZone['kind'] | undefined): void {
     :options="kinds"
     @update:model-value="changeKind"
   />
-  <ChoiceField
-    v-if="zone.kind === 'band' || zone.kind === 'near-cushion'"
-    :label="t('bench.cushion')"
-    :model-value="zone.cushion"
-    :options="cushions"
-    @update:model-value="(cushion) => change({ cushion })"
-  />
-  <NumberField
-    v-for="size in sizes"
-    :key="size.name"
-    :label="t(`bench.size.${size.name}`)"
-    :unit="size.unit"
-    :min="size.min"
-    :max="size.max"
-    :model-value="size.value"
-    @update:model-value="(value: number) => change({ [size.name]: value })"
-  />
+  <FieldRow :fields="fields" :values="zone" @change="change" />
   <TargetForShare v-if="zone.kind === 'circle'" @radius="resize" />
   <RingFields v-if="zone.kind === 'circle'" :zone="zone" @change="(next) => emit('change', next)" />
   <p v-if="zone.kind === 'polygon'" class="quiet small">{{ t('bench.dragCorners') }}</p>

@@ -1,5 +1,6 @@
 // The bench by keyboard: every command and its keys, in one list that the page also shows.
 import { onScopeDispose } from 'vue'
+import { ARROW_WAYS } from '@/table/tableFrame'
 import type { Bench } from './useBench'
 
 export interface BenchKey {
@@ -56,12 +57,6 @@ export function useBenchKeys(bench: Bench, toggleKeys: () => void): void {
       bench.paste()
     },
   }
-  const ways: Record<string, [number, number]> = {
-    ArrowRight: [1, 0],
-    ArrowLeft: [-1, 0],
-    ArrowUp: [0, 1],
-    ArrowDown: [0, -1],
-  }
 
   function step(by: number): void {
     const to = bench.at.value.station + by
@@ -82,7 +77,7 @@ export function useBenchKeys(bench: Bench, toggleKeys: () => void): void {
     if (event.ctrlKey || event.metaKey) {
       return name === 'z' && event.shiftKey ? bench.redo : withControl[name]
     }
-    const way = ways[name]
+    const way = ARROW_WAYS[name]
     if (way) {
       const size = event.shiftKey ? FINE_STEP_MILLIMETRES : STEP_MILLIMETRES
       return bench.selection.value.size > 0 ? () => bench.nudge(size * way[0], size * way[1]) : undefined

@@ -1,135 +1,75 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import Select from 'primevue/select'
-import { computed, onMounted, ref, shallowRef, toRef, watch } from 'vue'
+import { computed, ref, toRef } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { useRouter } from 'vue-router'
-import { answer, api } from '@/api/client'
-import type { Point, ShotPath, SimulateRequest } from '@/api/types'
-import { sentence } from '@/api/problem'
 import DrillGrades from '@/features/grades/DrillGrades.vue'
 import RecipeTable from '@/features/recipes/RecipeTable.vue'
 import PageState from '@/shared/PageState.vue'
 import { useHand } from '@/shared/useHand'
-import { useLoad } from '@/shared/useLoad'
 import { useSignedIn } from '@/shared/useSignedIn'
 import { useUnits } from '@/shared/units'
 import BallHandles from '@/table/BallHandles.vue'
-import { onBed } from '@/table/onBed'
 import ShotMarks from '@/table/ShotMarks.vue'
 import ShotPathMarks from '@/table/ShotPathMarks.vue'
 import TableDiagram from '@/table/TableDiagram.vue'
 import DrillActions from './DrillActions.vue'
 import DemandWords from './DemandWords.vue'
-import { metresPerSecondToPace, paceToMetresPerSecond } from './pace'
 import PaperLinks from './PaperLinks.vue'
 import SetUpList from './SetUpList.vue'
 import StrokeSliders from './StrokeSliders.vue'
+import { useBallFraction } from './useBallFraction'
+import { useBeginSession } from './useBeginSession'
 import { useDrillOnTable } from './useDrillOnTable'
-import { useShotPath } from './useShotPath'
 import { useTables } from './useTables'
-import { useUsualStroke } from './useUsualStroke'
+import { useTriedStroke } from './useTriedStroke'
 
 const props = defineProps<{ id: string }>()
-/** The usual cue (answers.md, "Strike and pace"). */
-const USUAL_ELEVATION_DEGREES = 3
 const { t } = useI18n()
 const { length, figure } = useUnits()
-const router = useRouter()
 const hand = useHand()
 const signedIn = useSignedIn()
 const { tables, problem: tablesProblem } = useTables()
 const { data, busy, problem, reload, choose } = useDrillOnTable(toRef(props, 'id'))
 const tableId = computed(() => data.value?.table.id)
 const isCoach = computed(() => signedIn.me?.person.role === 'COACH')
-const students = useLoad(async () => {
-  const me = signedIn.me
-  if (!me) return []
-  return me.person.role === 'COACH' ? answer(api.GET('/api/v1/students')) : [me.person]
-})
-const startProblem = ref('')
-const starting = ref(false)
+const {
+  students,
+  starting,
+  problem: startProblem,
+  chooseStudent,
+  record,
+} = useBeginSession(toRef(props, 'id'), tableId)
 const station = ref(0)
 const mirrored = ref(false)
-
-onMounted(async () => {
-  await students.reload()
-  const list = students.data.value ?? []
-  if (!list.some((student) => student.id === hand.hand.studentId)) {
-    hand.take(
-      list.length === 1
-        ? { studentId: list[0]?.id, studentName: list[0]?.name }
-        : { studentId: undefined, studentName: undefined },
-    )
-  }
-})
 
 const stationView = computed(() => data.value?.drill.stations[station.value])
 const written = computed(
   () => (mirrored.value ? stationView.value?.mirror : stationView.value?.original)?.[0],
 )
-/** Balls moved to try something; the drill itself stays as it is written. */
-const moved = ref<Record<string, Point>>({})
-watch(written, () => {
-  moved.value = {}
-  shownWay.value = undefined
-})
-const isMoved = computed(() => Object.keys(moved.value).length > 0)
-const shot = computed(() => {
-  const asked = written.value
-  if (!asked || !isMoved.value) return asked
-  const balls = asked.balls.map((ball) => ({
-    ...ball,
-    at: { ...ball.at, place: moved.value[ball.label] ?? ball.at.place },
-  }))
-  return { ...asked, balls }
-})
-function moveBall(label: string, to: Point): void {
-  const table = data.value?.table.drawing
-  if (!table) return
-  const on = onBed(table, to)
-  if (on.kind === 'bed') moved.value = { ...moved.value, [label]: on.place }
-}
-/** A way chosen from the recipes, drawn in place of the stroke that the sliders try. */
-const shownWay = shallowRef<ShotPath>()
-const pace = ref(3)
-const height = ref(0)
-const side = ref(0)
 const sideAllowed = computed(() => data.value?.drill.drill.sideAllowed ?? false)
-const { usual, problem: usualProblem } = useUsualStroke(
+const tried = useTriedStroke(
   written,
   tableId,
+  computed(() => data.value?.table.drawing),
   sideAllowed,
-  ({ stroke: found }) => {
-    height.value = Math.round(2 * found.tipHeightMillimetres) / 2
-    side.value = found.tipSideMillimetres
-    // Last: each is asked of the engine at once, and soft with the old height may not pot.
-    pace.value = Math.round(10 * metresPerSecondToPace(found.paceMetresPerSecond)) / 10
-  },
 )
-const stroke = computed<SimulateRequest | undefined>(() => {
-  const pot = shot.value?.pot
-  const object = shot.value?.balls.find((ball) => ball.role === 'OBJECT')
-  if (!shot.value || !tableId.value || !pot || !object) return undefined
-  return {
-    tableId: tableId.value,
-    balls: shot.value.balls.map((ball) => ({
-      label: ball.label,
-      cueBall: ball.role === 'CUE',
-      ...ball.at.place,
-    })),
-    stroke: {
-      paceMetresPerSecond: paceToMetresPerSecond(pace.value),
-      tipHeightMillimetres: height.value,
-      tipSideMillimetres: side.value,
-      elevationDegrees: USUAL_ELEVATION_DEGREES,
-    },
-    pot: { ball: object.label, pocket: pot.pocket },
-  }
-})
-const { path, problem: pathProblem, askedAt } = useShotPath(stroke)
-watch([pace, height, side], () => (shownWay.value = undefined))
+const {
+  shot,
+  moved,
+  isMoved,
+  moveBall,
+  shownWay,
+  pace,
+  height,
+  usual,
+  path,
+  problem: pathProblem,
+  askedAt,
+} = tried
 const cueLabel = computed(() => shot.value?.balls.find((ball) => ball.role === 'CUE')?.label ?? '')
+/** The same list while a ball is dragged: a new one would have the ladder drawn anew with every frame. */
+const stationNames = computed(() => (data.value?.drill.stations ?? []).map((one) => one.name))
 const stationOptions = computed(() =>
   (data.value?.drill.stations ?? []).map((view, index) => ({
     value: index,
@@ -137,40 +77,7 @@ const stationOptions = computed(() =>
   })),
 )
 
-const NAMED_FRACTIONS: [number, string][] = [
-  [1, '1'],
-  [0.75, '¾'],
-  [0.5, '½'],
-  [0.25, '¼'],
-]
-
-/** The nearest named share of the ball, or the plain figure if none is near. */
-function fraction(share: number): string {
-  const named = NAMED_FRACTIONS.find(([value]) => Math.abs(value - share) < 0.015)
-  return named ? named[1] : figure(share, 2)
-}
-
-function chooseStudent(id: string): void {
-  const student = students.data.value?.find((one) => one.id === id)
-  hand.take({ studentId: id, studentName: student?.name, sessionId: undefined })
-}
-
-async function record(): Promise<void> {
-  const studentId = hand.hand.studentId
-  if (!studentId || !tableId.value) return
-  starting.value = true
-  startProblem.value = ''
-  try {
-    const body = { studentId, drillId: props.id, tableId: tableId.value }
-    const session = await answer(api.POST('/api/v1/sessions', { body }))
-    hand.take({ sessionId: session.id })
-    await router.push(`/table/${session.id}`)
-  } catch (error) {
-    startProblem.value = sentence(error)
-  } finally {
-    starting.value = false
-  }
-}
+const fraction = useBallFraction()
 </script>
 
 <template>
@@ -267,7 +174,7 @@ async function record(): Promise<void> {
             v-if="shot.pot"
             v-model:pace="pace"
             v-model:height="height"
-            :problem="pathProblem || usualProblem"
+            :problem="pathProblem"
             :usual="usual"
             :aim-milliradians="path?.aim?.halfWidthMilliradians"
           />
@@ -300,12 +207,7 @@ async function record(): Promise<void> {
           :shot="0"
           @show="(path) => (shownWay = path)"
         />
-        <DrillGrades
-          class="words"
-          :drill-id="props.id"
-          :table-id="data.table.id"
-          :names="data.drill.stations.map((one) => one.name)"
-        />
+        <DrillGrades class="words" :drill-id="props.id" :table-id="data.table.id" :names="stationNames" />
         <section class="words">
           <p>
             <strong>{{ t('drills.watch') }}.</strong> {{ data.drill.drill.watch }}

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Grade } from '@/api/types'
-import { BANDS, bandOf } from './bands'
+import { BANDS } from './bands'
 
 /** The scale of five bands with each station where it stands; under it what the grades say in words. */
 const props = defineProps<{ names: string[]; grades: Grade[] }>()
@@ -55,7 +55,7 @@ function words(grade: Grade): string {
   }
   return t(grade.state === 'ROUGH' ? 'grades.rough' : 'grades.exact', {
     grade: Math.round(grade.grade),
-    band: t(`grades.band.${bandOf(grade.grade)}`),
+    band: t(`grades.band.${grade.band}`),
     error: Math.max(1, Math.round(grade.standardError ?? 0)),
   })
 }

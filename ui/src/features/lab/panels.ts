@@ -25,8 +25,7 @@ export interface Panel {
   key: 'stop' | 'path' | 'drag' | 'runThrough' | 'side' | 'cut' | 'nearPocket' | 'power' | 'close'
   dials: Dial[]
   columns: Column[]
-  /** Rows of figures; or strokes that the engine played, whose rows have paths to draw. */
-  ask: (kind: Kind, values: Record<string, number>) => Promise<Row[] | LabStrokes>
+  path: string
 }
 
 const DISTANCE: Dial = { name: 'distanceMillimetres', unit: 'mm', min: 100, max: 3000, step: 50, usual: 1000 }
@@ -43,14 +42,20 @@ const HEIGHT_COLUMNS: Column[] = [
   { name: 'tipHeightMillimetres', unit: 'mm', digits: 1 },
 ]
 
-/** The question's own numbers, all of which the panel has a dial for. */
-function query(kind: Kind, values: Record<string, number>, names: string[]) {
-  return { kind, ...Object.fromEntries(names.map((name) => [name, values[name] ?? 0])) }
+/** Every dial is a part of the question by its own name. */
+export async function askLab(
+  panel: Panel,
+  kind: Kind,
+  values: Record<string, number>,
+): Promise<Row[] | LabStrokes> {
+  // The dials of a panel are the parameters of its path; one path stands for all in the eyes of the type checker.
+  const query = { kind, ...values } as unknown as { kind: Kind; distanceMillimetres: number }
+  const found = (await answer(api.GET(panel.path as '/api/v1/lab/stop', { params: { query } }))) as LabAnswer
+  return 'strokes' in found ? found : (found.rows as Row[])
 }
 
-function rows(found: object[]): Row[] {
-  return found as Row[]
-}
+/** Rows of figures; or strokes that the engine played, whose rows have paths to draw. */
+type LabAnswer = { rows: object[] } | LabStrokes
 
 export const PANELS: Panel[] = [
   {
@@ -61,16 +66,7 @@ export const PANELS: Panel[] = [
       { name: 'paceMetresPerSecond', unit: 'm/s', digits: 2 },
       { name: 'pacePercentPerMillimetre', unit: '%', digits: 1 },
     ],
-    ask: async (kind, values) =>
-      rows(
-        (
-          await answer(
-            api.GET('/api/v1/lab/stop', {
-              params: { query: { kind, distanceMillimetres: values.distanceMillimetres ?? 0 } },
-            }),
-          )
-        ).rows,
-      ),
+    path: '/api/v1/lab/stop',
   },
   {
     key: 'path',
@@ -81,18 +77,7 @@ export const PANELS: Panel[] = [
       { name: 'speedMetresPerSecond', unit: 'm/s', digits: 2 },
       { name: 'rollingShare', unit: '', digits: 2 },
     ],
-    ask: async (kind, values) =>
-      rows(
-        (
-          await answer(
-            api.GET('/api/v1/lab/path', {
-              params: {
-                query: query(kind, values, ['paceMetresPerSecond', 'tipHeightMillimetres']) as never,
-              },
-            }),
-          )
-        ).rows,
-      ),
+    path: '/api/v1/lab/path',
   },
   {
     key: 'drag',
@@ -101,35 +86,13 @@ export const PANELS: Panel[] = [
       { name: 'arrivalMetresPerSecond', unit: 'm/s', min: 0.1, max: 2, step: 0.1, usual: 0.6 },
     ],
     columns: [...HEIGHT_COLUMNS, { name: 'paceMetresPerSecond', unit: 'm/s', digits: 2 }],
-    ask: async (kind, values) =>
-      rows(
-        (
-          await answer(
-            api.GET('/api/v1/lab/drag', {
-              params: {
-                query: query(kind, values, ['distanceMillimetres', 'arrivalMetresPerSecond']) as never,
-              },
-            }),
-          )
-        ).rows,
-      ),
+    path: '/api/v1/lab/drag',
   },
   {
     key: 'runThrough',
     dials: [{ ...DISTANCE, usual: 600 }, PACE],
     columns: [{ name: 'wantedMillimetres', unit: 'mm', digits: 0 }, ...HEIGHT_COLUMNS],
-    ask: async (kind, values) =>
-      rows(
-        (
-          await answer(
-            api.GET('/api/v1/lab/run-through', {
-              params: {
-                query: query(kind, values, ['distanceMillimetres', 'paceMetresPerSecond']) as never,
-              },
-            }),
-          )
-        ).rows,
-      ),
+    path: '/api/v1/lab/run-through',
   },
   {
     key: 'side',
@@ -146,18 +109,7 @@ export const PANELS: Panel[] = [
       { name: 'aimDegrees', unit: '°', digits: 2 },
       { name: 'aimMillimetresAtGhost', unit: 'mm', digits: 0 },
     ],
-    ask: async (kind, values) =>
-      rows(
-        (
-          await answer(
-            api.GET('/api/v1/lab/side', {
-              params: {
-                query: query(kind, values, ['distanceMillimetres', 'cutDegrees', 'sideMillimetres']) as never,
-              },
-            }),
-          )
-        ).rows,
-      ),
+    path: '/api/v1/lab/side',
   },
   {
     key: 'cut',
@@ -167,14 +119,7 @@ export const PANELS: Panel[] = [
       { name: 'coveredFraction', unit: '', digits: 2 },
       { name: 'aimOffsetMillimetres', unit: 'mm', digits: 1 },
     ],
-    ask: async (kind, values) =>
-      rows(
-        (
-          await answer(
-            api.GET('/api/v1/lab/cut', { params: { query: { kind, cutDegrees: values.cutDegrees ?? 0 } } }),
-          )
-        ).rows,
-      ),
+    path: '/api/v1/lab/cut',
   },
   {
     key: 'nearPocket',
@@ -183,12 +128,7 @@ export const PANELS: Panel[] = [
       { ...PACE, usual: 1.5 },
     ],
     columns: [{ name: 'contact', unit: '', digits: 0 }, ...STROKE_COLUMNS],
-    ask: (kind, values) =>
-      answer(
-        api.GET('/api/v1/lab/near-pocket', {
-          params: { query: query(kind, values, ['fromPocketMillimetres', 'paceMetresPerSecond']) as never },
-        }),
-      ),
+    path: '/api/v1/lab/near-pocket',
   },
   {
     key: 'power',
@@ -197,12 +137,7 @@ export const PANELS: Panel[] = [
       { ...PACE, usual: 4 },
     ],
     columns: STROKE_COLUMNS,
-    ask: (kind, values) =>
-      answer(
-        api.GET('/api/v1/lab/power', {
-          params: { query: query(kind, values, ['cutDegrees', 'paceMetresPerSecond']) as never },
-        }),
-      ),
+    path: '/api/v1/lab/power',
   },
   {
     key: 'close',
@@ -211,11 +146,6 @@ export const PANELS: Panel[] = [
       { ...PACE, usual: 1.2 },
     ],
     columns: STROKE_COLUMNS,
-    ask: (kind, values) =>
-      answer(
-        api.GET('/api/v1/lab/close', {
-          params: { query: query(kind, values, ['gapMillimetres', 'paceMetresPerSecond']) as never },
-        }),
-      ),
+    path: '/api/v1/lab/close',
   },
 ]

@@ -3,7 +3,7 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { sentence } from '@/api/problem'
 import type { LabStrokes } from '@/api/types'
-import { PANELS, type Kind, type Panel, type Row } from './panels'
+import { askLab, PANELS, type Kind, type Panel, type Row } from './panels'
 
 const KINDS: Kind[] = ['POOL', 'SNOOKER', 'PUB']
 /** The address follows the dials after a pause; browsers refuse to have it changed with every frame. */
@@ -65,7 +65,7 @@ export function useLabPanel(usualKind: Kind) {
       again = false
       const asked = panel.value
       try {
-        const found = await asked.ask(kind.value, values.value)
+        const found = await askLab(asked, kind.value, values.value)
         if (asked === panel.value) show(found)
         problem.value = ''
       } catch (error) {

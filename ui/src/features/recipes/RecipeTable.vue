@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { BANDS, type BandName } from '@/features/grades/bands'
+import { useBandChoice } from '@/features/grades/useBandChoice'
 import ChoiceField from '@/shared/ChoiceField.vue'
 import { useNotation } from '@/shared/useNotation'
 import { useUnits } from '@/shared/units'
@@ -15,16 +15,13 @@ const { t } = useI18n()
 const { figure } = useUnits()
 const notation = useNotation()
 
-/** Middle of each band in logits: (grade - 500) / 100. */
-const MIDDLE_LOGITS: Record<BandName, number> = { CHALK: -3, BAIZE: -1.5, SLATE: 0, BRASS: 1.5, AMBER: 3 }
-const band = ref<BandName>('SLATE')
-const bands = computed(() => BANDS.map(({ name }) => ({ value: name, label: t(`grades.band.${name}`) })))
+const { band, bands, abilityLogits } = useBandChoice()
 const question = computed(() => ({
   drillId: props.drillId,
   tableId: props.tableId,
   station: props.station,
   shot: props.shot,
-  abilityLogits: MIDDLE_LOGITS[band.value],
+  abilityLogits: abilityLogits.value,
 }))
 const { board, problem } = useRecipes(question)
 const ways = computed(() =>

@@ -23,7 +23,6 @@ import amberrail.core.motion.Physics;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
 import amberrail.core.recipe.Recipe;
-import amberrail.core.recipe.ShotTask;
 import amberrail.core.simulation.ShotRecord;
 import amberrail.core.simulation.ShotSimulator;
 import amberrail.core.simulation.ShotTable;
@@ -139,27 +138,7 @@ class BenchService {
     }
 
     private Optional<Difficulty> difficulty(Drill drill, int station, TableSpec table) {
-        ShotTable engineTable = ShotTable.of(TablePlan.of(table));
-        Physics physics = TablePhysics.usual(table.kind());
-        List<Difficulty.Played> played = new ArrayList<>();
-        for (int shot = 0; shot < drill.station(station).shots().size(); shot++) {
-            Optional<Recipe> recipe = usualOrNone(drill, station, shot, table);
-            if (recipe.isEmpty()) {
-                return Optional.empty();
-            }
-            ShotTask task = ShotTasks.of(
-                    layouts.drawn(drill, station, shot, false, table), engineTable, physics, drill.sideAllowed());
-            played.add(new Difficulty.Played(task, recipe.get().stroke()));
-        }
-        return Optional.of(Difficulty.of(played, StrokeNoise.of(SHOTS_PER_ABILITY, NOISE_SEED)));
-    }
-
-    /** None where no stroke does it, or where the shot cannot be set up, which the check has said. */
-    private Optional<Recipe> usualOrNone(Drill drill, int station, int shot, TableSpec table) {
-        try {
-            return layouts.usual(drill, station, shot, table);
-        } catch (InvalidInputException cannotBeSetUp) {
-            return Optional.empty();
-        }
+        return layouts.played(drill, station, table)
+                .map(shots -> Difficulty.of(shots, StrokeNoise.of(SHOTS_PER_ABILITY, NOISE_SEED)));
     }
 }

@@ -2,6 +2,7 @@ package amberrail.app.drills;
 
 import amberrail.app.people.SignedIn;
 import amberrail.app.web.FieldWords;
+import amberrail.app.web.Refused;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.DrillCheck;
 import amberrail.core.problem.InvalidInputException;
@@ -16,7 +17,9 @@ import java.util.Collections;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.stereotype.Service;
@@ -103,7 +106,7 @@ class DrillFiles {
     Preview take(SignedIn who, String text) {
         Read read = read(text);
         read.problems().stream().findFirst().ifPresent(problem -> {
-            throw new InvalidInputException(ProblemCode.INVALID_PARAMETER, problem.place(), null, problem.sentence());
+            throw new Refused(problem.place(), problem.sentence());
         });
         List<Entry> entries =
                 read.drills().stream().map(drill -> entry(who, drill)).toList();
@@ -139,7 +142,7 @@ class DrillFiles {
         one.fieldNames().forEachRemaining(names::add);
         other.fieldNames().forEachRemaining(names::add);
         names.remove("version");
-        names.removeIf(name -> java.util.Objects.equals(one.get(name), other.get(name)));
+        names.removeIf(name -> Objects.equals(one.get(name), other.get(name)));
         return names.stream().sorted().toList();
     }
 
@@ -152,7 +155,7 @@ class DrillFiles {
                                 .map(FieldWords::sentence)
                                 .orElse(problem.kind()
                                                 .name()
-                                                .toLowerCase(java.util.Locale.ROOT)
+                                                .toLowerCase(Locale.ROOT)
                                                 .replace('_', ' ') + "."))
                 .toList();
     }

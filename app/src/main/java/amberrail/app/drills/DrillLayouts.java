@@ -4,7 +4,9 @@ import amberrail.core.drill.Drill;
 import amberrail.core.drill.Shot;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.geometry.Direction;
+import amberrail.core.grading.Difficulty;
 import amberrail.core.grading.ShotTasks;
+import amberrail.core.problem.InvalidInputException;
 import amberrail.core.recipe.PreferredRecipe;
 import amberrail.core.recipe.Recipe;
 import amberrail.core.recipe.RecipeSolver;
@@ -15,6 +17,7 @@ import amberrail.core.table.TablePresets;
 import amberrail.core.table.TableSpec;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -68,6 +71,28 @@ public class DrillLayouts {
             return RecipeSolver.solve(
                     ShotTasks.of(drawn, engineTable, TablePhysics.usual(table.kind()), drill.sideAllowed()));
         });
+    }
+
+    /** A station's shots with their usual strokes, to be graded; empty where one cannot be set up or no stroke does it. */
+    public Optional<List<Difficulty.Played>> played(Drill drill, int station, TableSpec table) {
+        ShotTable engineTable = ShotTable.of(TablePlan.of(table));
+        List<Difficulty.Played> shots = new ArrayList<>();
+        for (int shot = 0; shot < drill.station(station).shots().size(); shot++) {
+            Optional<Recipe> usual;
+            try {
+                usual = usual(drill, station, shot, table);
+            } catch (InvalidInputException cannotBeSetUp) {
+                return Optional.empty();
+            }
+            if (usual.isEmpty()) {
+                return Optional.empty();
+            }
+            ShotLayout drawn = drawn(drill, station, shot, false, table);
+            shots.add(new Difficulty.Played(
+                    ShotTasks.of(drawn, engineTable, TablePhysics.usual(table.kind()), drill.sideAllowed()),
+                    usual.get().stroke()));
+        }
+        return Optional.of(shots);
     }
 
     /** The shot without asking for a recipe: for thumbnails, whose line of arrival is not drawn. */

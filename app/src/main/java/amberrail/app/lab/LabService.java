@@ -28,7 +28,6 @@ import amberrail.core.table.PocketName;
 import amberrail.core.table.TableKind;
 import amberrail.core.table.TablePlan;
 import amberrail.core.table.TablePresets;
-import amberrail.core.table.TableSpec;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -53,16 +52,8 @@ class LabService {
         return TablePhysics.usual(kind);
     }
 
-    private static TableSpec table(TableKind kind) {
-        return switch (kind) {
-            case POOL -> TablePresets.POOL_9FT;
-            case SNOOKER -> TablePresets.SNOOKER_12FT;
-            case PUB -> TablePresets.PUB_7FT;
-        };
-    }
-
     private static double radius(TableKind kind) {
-        return table(kind).balls().cueBall().radiusMillimetres();
+        return TablePresets.usual(kind).balls().cueBall().radiusMillimetres();
     }
 
     /** Below the centre in steps of half a half tip, to the lowest that does not slip off. */
@@ -127,7 +118,7 @@ class LabService {
     }
 
     RunTable runThrough(TableKind kind, double distanceMillimetres, double pace) {
-        BallSet balls = table(kind).balls();
+        BallSet balls = TablePresets.usual(kind).balls();
         return new RunTable(DoubleStream.of(RUNS_MILLIMETRES)
                 .mapToObj(wanted -> {
                     OptionalDouble share = FullHit.heightFor(
@@ -165,7 +156,7 @@ class LabService {
 
     /** A pot of that cut and distance, laid out before the far left pocket. */
     private static PotLine pot(TableKind kind, double distanceMillimetres, double cutDegrees) {
-        TablePlan plan = TablePlan.of(table(kind));
+        TablePlan plan = TablePlan.of(TablePresets.usual(kind));
         Point object = new Point(
                 0.75 * plan.spec().lengthMillimetres(), 0.7 * plan.spec().widthMillimetres());
         PotLine straight = PotLine.of(
@@ -180,7 +171,7 @@ class LabService {
     }
 
     CutTable cut(TableKind kind, double cutDegrees) {
-        double touching = table(kind).balls().touchingMillimetres();
+        double touching = TablePresets.usual(kind).balls().touchingMillimetres();
         return new CutTable(DoubleStream.concat(DoubleStream.of(cutDegrees), DoubleStream.of(CUTS_DEGREES))
                 .mapToObj(cut -> {
                     double sine = Math.sin(Math.toRadians(cut));

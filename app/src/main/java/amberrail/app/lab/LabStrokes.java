@@ -58,7 +58,7 @@ class LabStrokes {
 
     /** A ball before the pocket: thin; thick with top; thick with screw. */
     StrokesView nearPocket(TableKind kind, double fromPocketMillimetres, double pace) {
-        TableSpec spec = table(kind);
+        TableSpec spec = TablePresets.usual(kind);
         double widths = fromPocketMillimetres / spec.balls().objectBall().diameterMillimetres();
         Scene scene = scene(spec, new Position.OffPocket(PocketName.NE, widths, 0), 30, 500);
         return strokes(
@@ -69,7 +69,7 @@ class LabStrokes {
 
     /** Little angle and much pace: the height changed by half tips. */
     StrokesView power(TableKind kind, double cutDegrees, double pace) {
-        Scene scene = scene(table(kind), new Position.AtSights(6, 3), cutDegrees, 500);
+        Scene scene = scene(TablePresets.usual(kind), new Position.AtSights(6, 3), cutDegrees, 500);
         return strokes(
                 scene,
                 pace,
@@ -80,7 +80,7 @@ class LabStrokes {
 
     /** Balls close together: short stun, screw and run-through. */
     StrokesView close(TableKind kind, double gapMillimetres, double pace) {
-        TableSpec spec = table(kind);
+        TableSpec spec = TablePresets.usual(kind);
         Scene scene = scene(spec, new Position.AtSights(6, 3), 5, gapMillimetres);
         return strokes(
                 scene,
@@ -88,14 +88,6 @@ class LabStrokes {
                 Stream.of(1.5, 0.75, 0.0, -0.75, -1.5)
                         .map(tips -> new Tried(Contact.MIDDLE, tips))
                         .toList());
-    }
-
-    private static TableSpec table(TableKind kind) {
-        return switch (kind) {
-            case POOL -> TablePresets.POOL_9FT;
-            case SNOOKER -> TablePresets.SNOOKER_12FT;
-            case PUB -> TablePresets.PUB_7FT;
-        };
     }
 
     private static Scene scene(TableSpec spec, Position object, double cutDegrees, double fromGhostMillimetres) {

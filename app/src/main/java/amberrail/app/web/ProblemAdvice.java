@@ -35,6 +35,11 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
+    ProblemDetail refused(Refused e) {
+        return field(HttpStatus.BAD_REQUEST, "REFUSED", e.field(), e.getMessage());
+    }
+
+    @ExceptionHandler
     ProblemDetail missing(Missing e) {
         return problem(HttpStatus.NOT_FOUND, "NOT_FOUND", "There is no such " + e.what() + " here.");
     }

@@ -170,6 +170,32 @@ class DrillFilesTest extends AppTest {
                 .andExpect(status().isOk());
     }
 
+    /** Whoever sends a file straight away, without a look at it first, is told the same. */
+    @Test
+    void takingABadFileSaysWhatItsPreviewSays() throws Exception {
+        SignedIn coach = club.newCoach();
+        ObjectNode twice = (ObjectNode) json.readTree(setOfTwo(coach));
+        ((ObjectNode) twice.at("/drills/0")).put("id", "twice");
+        ((ObjectNode) twice.at("/drills/1")).put("id", "twice");
+        List<String> bad = List.of(
+                "",
+                "{,",
+                "[".repeat(5_000),
+                "{\"format\":\"amber-rail-drill\",\"formatVersion\":7}",
+                "{\"format\":\"amber-rail-drill\",\"formatVersion\":1}",
+                twice.toString());
+        int before = drillsOf(coach);
+        for (String text : bad) {
+            JsonNode problem = preview(coach, text).at("/problems/0");
+            post(coach, Map.of("text", text), "/api/v1/drill-import")
+                    .andExpect(status().isBadRequest())
+                    .andExpect(
+                            jsonPath("$.detail").value(problem.get("sentence").asText()))
+                    .andExpect(jsonPath("$.field").value(problem.get("place").asText()));
+        }
+        assertThat(drillsOf(coach)).isEqualTo(before);
+    }
+
     @Test
     void twoDrillsOfOneIdAndAnUnknownPropertyAreProblems() throws Exception {
         SignedIn coach = club.newCoach();

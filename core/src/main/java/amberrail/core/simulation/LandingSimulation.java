@@ -3,6 +3,7 @@ package amberrail.core.simulation;
 import amberrail.core.geometry.Point;
 import amberrail.core.motion.CueStrike;
 import amberrail.core.motion.Physics;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -33,7 +34,7 @@ public final class LandingSimulation {
         return IntStream.range(0, noise.batches())
                 .parallel()
                 .mapToObj(batch -> {
-                    List<Point> found = new java.util.ArrayList<>();
+                    List<Point> found = new ArrayList<>();
                     new ShotRunner(table, physics, balls, struck).successes(meant, errors, noise, batch, shot -> {
                         place.apply(shot).ifPresent(found::add);
                         return true;

@@ -59,6 +59,15 @@ public final class TablePresets {
     }
 
     /** {@code UNKNOWN_ID} if no preset has that id. */
+    /** The table that a game is usually played on. */
+    public static TableSpec usual(TableKind kind) {
+        return switch (kind) {
+            case POOL -> POOL_9FT;
+            case SNOOKER -> SNOOKER_12FT;
+            case PUB -> PUB_7FT;
+        };
+    }
+
     public static TableSpec byId(String id) {
         return ALL.stream()
                 .filter(spec -> spec.id().equals(id))

@@ -1,0 +1,113 @@
+// The shot lab.
+
+export const lab = {
+  title: 'Shot lab',
+  questions: 'Questions',
+  kindLabel: 'Table, balls and cue',
+  kind: { POOL: 'pool, 9 ft', SNOOKER: 'snooker, 12 ft', PUB: 'pub table, 7 ft' },
+  drawing: 'The question on the table',
+  notPossible: '–',
+  why: 'Where the numbers come from',
+  inOff: 'scratch',
+  number: 'No.',
+  word: {
+    BACKSPIN: 'slides, back spin',
+    SLIDE: 'slides',
+    ROLL: 'rolls',
+    THICK: 'full',
+    MIDDLE: 'middle',
+    THIN: 'thin',
+  },
+  dial: {
+    distanceMillimetres: 'Cue ball to contact',
+    paceMetresPerSecond: 'Pace',
+    tipHeightMillimetres: 'Tip height (below the centre is negative)',
+    arrivalMetresPerSecond: 'Speed on arrival',
+    cutDegrees: 'Cut',
+    sideMillimetres: 'Tip to the right (left is negative)',
+    fromPocketMillimetres: 'Ball to the pocket’s mouth',
+    gapMillimetres: 'Cue ball to contact',
+  },
+  column: {
+    halfTips: 'Half tips',
+    tipHeightMillimetres: 'Tip height',
+    paceMetresPerSecond: 'Pace',
+    pacePercentPerMillimetre: 'More pace for 1 mm nearer the centre',
+    millimetres: 'After',
+    phase: 'The ball',
+    speedMetresPerSecond: 'Speed',
+    rollingShare: 'Spin (1 rolls, 0 none)',
+    wantedMillimetres: 'Goes on by',
+    squirtDegrees: 'Squirt',
+    swerveDegrees: 'Swerve',
+    throwDegrees: 'Throw',
+    aimDegrees: 'Turn the cue by',
+    aimMillimetresAtGhost: 'That is, at contact',
+    cutDegrees: 'Cut',
+    coveredFraction: 'Of the ball',
+    aimOffsetMillimetres: 'Aim beside its centre',
+    contact: 'Hit',
+    travelMillimetres: 'Rests from contact',
+    fromCushionMillimetres: 'From the nearest rail',
+  },
+  panel: {
+    stop: {
+      name: 'Stop',
+      question: 'How low and how hard for a stop at this distance?',
+      drawn: 'The cue ball, and where it is at contact.',
+      why: 'A ball struck low loses its back spin to the cloth: it is gone after x = k(2−k)·v²/(2·μ·g), k the tip’s height below the centre over the radius, μ sliding friction of the cloth. The softest stop is the lowest; the most forgiving is where a millimetre of height changes the pace least. Cue level; cloth numbers of the preset until the table check. (physics model, C4)',
+    },
+    path: {
+      name: 'Along the way',
+      question: 'What does the ball do on its way?',
+      drawn:
+        'Amber dots: slides with back spin; dashes: slides; line: rolls. It is cut off where the table ends.',
+      why: 'While it slides, friction slows the ball by μ·g and turns its spin forward by 5/2·μ·g, until both fit and it rolls. Cue raised by 3 degrees. (physics model, sections 2 and 3)',
+    },
+    drag: {
+      name: 'Drag',
+      question: 'How firm can I play and still arrive slow?',
+      drawn: 'The cue ball, and where it is at contact.',
+      why: 'Struck low it loses speed while it slides and rolls from then on; the pace is solved so that it arrives rolling at the wanted speed. – where it would still slide. (physics model, C1 to C4)',
+    },
+    runThrough: {
+      name: 'Run-through',
+      question: 'Which height sends the cue ball on by so much?',
+      drawn: 'Pale balls: where the cue ball comes to rest, if nothing is in its way. A straight shot.',
+      why: 'After a full hit the cue ball keeps a little speed and its spin, slides until both fit, and rolls out; the height is found by halving. – where no height does it at this pace. (physics model, section 4)',
+    },
+    side: {
+      name: 'English',
+      question: 'With English: where do I aim?',
+      drawn:
+        'The pot that is meant. Angles: counter-clockwise is positive, right English turns the ball left of the cue’s line first.',
+      why: 'Squirt: the ball leaves aside of the cue’s line, by the cue’s end mass. Swerve: it curves back, the more the softer and the higher the butt. Throw: friction turns the object ball. Each is a first-order correction of the geometric aim; their sum is how far the cue is turned, delivered straight. So firm strokes need the correction for squirt, soft ones less or the opposite. Cue raised by 3 degrees, usual cue of the game.',
+    },
+    nearPocket: {
+      name: 'Before the pocket',
+      question: 'A ball before the pocket: thin, full with top, full with draw',
+      drawn: 'Three strokes at one pace; the numbers are where the cue ball comes to rest.',
+      why: 'A ball close to the pocket may be hit full or thin and still drops. The engine finds the aims that pot at this pace and spin and takes one near either end; spin does the rest.',
+    },
+    power: {
+      name: 'Little angle',
+      question: 'Firm with little angle: what do half tips of height do?',
+      drawn:
+        'One pot at one pace, the height changed; the numbers are where the cue ball comes to rest. Clear the space behind: a ball may leave the table.',
+      why: 'Played by the engine at the middle of the aims that pot. With little angle the cue ball has no way to go by itself: at pace, height steers it.',
+    },
+    close: {
+      name: 'Close balls',
+      question: 'Balls close together: which short moves are there?',
+      drawn:
+        'One pot at one pace, the height changed. Mind the push stroke: the tip must be off the cue ball before the balls meet; the closer they are, the shorter the stroke.',
+      why: 'Played by the engine at the middle of the aims that pot, cut 5 degrees. It knows no push: what a referee calls one is not in these numbers.',
+    },
+    cut: {
+      name: 'Cut and fraction',
+      question: 'From the cut to the ball fraction to the aim point',
+      drawn: 'The dashed circle: the cue ball at contact. The object ball leaves along the line of centres.',
+      why: 'Fraction = 1 − sin(cut); the cue ball’s centre is aimed at D·sin(cut) beside the object ball’s centre, D the sum of the radii. No throw.',
+    },
+  },
+}
