@@ -92,13 +92,22 @@ class BenchTest extends AppTest {
     @Test
     void whatNobodyCanDoHasNoStrokeAndNoGrade() throws Exception {
         ObjectNode drill = document(club.head(), Club.DRILL);
-        ObjectNode zone = (ObjectNode) drill.at(FIRST + "/demands/1/zone");
-        // A ring of a millimetre behind the object ball's pocket corner: out of reach.
-        zone.put("radiusMillimetres", 0.01);
+        // The same cushion three times in a row: no ball does that.
+        ((ArrayNode) drill.at(FIRST + "/demands"))
+                .addObject()
+                .put("kind", "use-cushions")
+                .putArray("cushions")
+                .add("W")
+                .add("W")
+                .add("W");
         var body = Map.of("tableId", club.table(), "drill", drill, "station", 0, "shot", 0);
         JsonNode usual = tree(post(club.head(), body, "/api/v1/bench/usual"));
         JsonNode grade = ask("grades", drill).at("/stations/0");
-        assertThat(usual.has("usual")).isEqualTo(grade.has("grade"));
+        assertThat(usual.has("usual")).isFalse();
+        assertThat(grade.has("grade")).isFalse();
+        assertThat(ask("grades", drill).at("/stations/1").has("grade"))
+                .as("the others have theirs")
+                .isTrue();
     }
 
     @Test

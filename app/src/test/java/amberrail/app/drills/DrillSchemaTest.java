@@ -40,31 +40,41 @@ class DrillSchemaTest {
         }
     }
 
-    /** Whatever the schema lets through, the reader reads, or refuses with a place: it never breaks. */
+    /**
+     * A damaged drill is read, or refused with a place: nothing else may come of it. What is read and keeps to the schema comes back the same,
+     * and a name that the format does not know is refused by both.
+     */
     @Test
     void damagedDrillsAreReadOrRefusedWithAPlace() throws IOException {
         Random random = new Random(78);
-        int refused = 0;
+        int refusedByReader = 0;
+        int refusedBySchema = 0;
         int damagedTimes = 2_000;
         for (int i = 0; i < damagedTimes; i++) {
             JsonNode damaged = json.readTree(DrillJson.write(MadeUpDrills.drill(random)));
-            damage(damaged, random);
+            boolean unknownName = damage(damaged, random);
             boolean schemaRefuses = DrillSchema.problemOfDrill(damaged).isPresent();
+            refusedBySchema += schemaRefuses ? 1 : 0;
             try {
                 Drill read = DrillJson.sent(damaged, "drill");
-                assertThat(DrillSchema.problemOfDrill(json.readTree(DrillJson.write(read))))
-                        .isEmpty();
+                assertThat(unknownName)
+                        .as("seed 78, %d: an unknown name was read", i)
+                        .isFalse();
+                assertThat(DrillJson.read(DrillJson.write(read))).isEqualTo(read);
             } catch (InvalidInputException e) {
                 assertThat(e.field()).startsWith("drill");
-                refused++;
+                refusedByReader++;
             }
-            assertThat(schemaRefuses || !damaged.isEmpty()).isTrue();
+            assertThat(schemaRefuses || !unknownName)
+                    .as("seed 78, %d: the schema let an unknown name through", i)
+                    .isTrue();
         }
-        assertThat(refused).as("most damage is noticed").isGreaterThan(damagedTimes / 2);
+        assertThat(refusedByReader).as("most damage is noticed").isGreaterThan(damagedTimes / 2);
+        assertThat(refusedBySchema).as("by the schema too").isGreaterThan(damagedTimes / 2);
     }
 
-    /** Takes out, replaces or adds one thing anywhere. */
-    private void damage(JsonNode tree, Random random) {
+    /** Takes out, replaces or adds one thing anywhere; true if it added a name that the format does not know. */
+    private boolean damage(JsonNode tree, Random random) {
         List<JsonNode> inner = new ArrayList<>();
         collect(tree, inner);
         JsonNode at = inner.get(random.nextInt(inner.size()));
@@ -72,15 +82,17 @@ class DrillSchemaTest {
             List<String> names = new ArrayList<>();
             object.fieldNames().forEachRemaining(names::add);
             String name = names.get(random.nextInt(names.size()));
-            switch (random.nextInt(4)) {
+            int kind = random.nextInt(4);
+            switch (kind) {
                 case 0 -> object.remove(name);
                 case 1 -> object.putNull(name);
                 case 2 -> object.put(name, -1e300);
                 default -> object.put(name + "x", "more");
             }
-        } else {
-            ((ArrayNode) at).add(random.nextBoolean() ? "text" : "{}").addNull();
+            return kind == 3;
         }
+        ((ArrayNode) at).add(random.nextBoolean() ? "text" : "{}").addNull();
+        return false;
     }
 
     private static void collect(JsonNode node, List<JsonNode> inner) {

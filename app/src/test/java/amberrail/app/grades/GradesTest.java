@@ -96,10 +96,15 @@ class GradesTest extends AppTest {
     @Test
     void workThatIsStoppedStopsAndCanBeBegunAgain() throws Exception {
         SignedIn coach = club.newCoach();
+        // One drill after the other: while the first is worked on, the second waits and is stopped for sure.
+        String first = fresh(coach, 99.1);
         String id = fresh(coach, 99.9);
+        post(coach, Map.of(), PATH, first, club.table());
         post(coach, Map.of(), PATH, id, club.table());
         delete(coach, PATH, id, club.table()).andExpect(status().isNoContent());
-        assertThat(done(coach, id).get("state").asText()).isIn("CANCELLED", "DONE");
+        assertThat(now(coach, id).get("state").asText()).isEqualTo("CANCELLED");
+        assertThat(done(coach, first).get("state").asText()).isEqualTo("DONE");
+        assertThat(now(coach, id).get("state").asText()).as("and stays stopped").isEqualTo("CANCELLED");
         post(coach, Map.of(), PATH, id, club.table());
         assertThat(done(coach, id).get("state").asText()).isEqualTo("DONE");
     }

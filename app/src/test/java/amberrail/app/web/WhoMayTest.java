@@ -39,6 +39,19 @@ class WhoMayTest extends AppTest {
     private record Rule(
             String method, String path, Object body, int head, int self, int otherCoach, int otherStudent) {}
 
+    /** What is the head coach's own; for anybody else it is not there. */
+    private static Rule ownersOnly(String method, String path, Object body, int status) {
+        return new Rule(method, path, body, status, NOT_FOUND, NOT_FOUND, NOT_FOUND);
+    }
+
+    private static Rule coaches(String method, String path, Object body, int status) {
+        return new Rule(method, path, body, status, FORBIDDEN, status, FORBIDDEN);
+    }
+
+    private static Rule everybody(String method, String path, Object body) {
+        return new Rule(method, path, body, OK, OK, OK, OK);
+    }
+
     private List<Rule> rules(SignedIn student, SignedIn coach, String session) throws Exception {
         UUID attempt = UUID.randomUUID();
         String own = "/api/v1/sessions/" + session;
@@ -90,115 +103,55 @@ class WhoMayTest extends AppTest {
         String folder = "/api/v1/folders/" + folderOf(club.head(), "Folder " + session);
         String coaching = "/api/v1/students/" + student.accountId() + "/coaches/" + coach.accountId();
         return List.of(
-                new Rule("GET", "/api/v1/me", null, OK, OK, OK, OK),
-                new Rule("PUT", "/api/v1/me/preferences", preferences, OK, OK, OK, OK),
-                new Rule("GET", "/api/v1/today", null, OK, OK, OK, OK),
-                new Rule("GET", "/api/v1/drills", null, OK, OK, OK, OK),
-                new Rule("GET", "/api/v1/drills/" + Club.DRILL + "?tableId=" + club.table(), null, OK, OK, OK, OK),
-                new Rule("POST", "/api/v1/drills", Map.of("drill", document), CREATED, FORBIDDEN, CREATED, FORBIDDEN),
-                new Rule("POST", drill + "/copy", Map.of(), CREATED, FORBIDDEN, CREATED, FORBIDDEN),
-                new Rule("GET", drill + "/document", null, OK, OK, OK, OK),
-                new Rule("GET", drill + "/file", null, OK, OK, OK, OK),
-                new Rule("GET", drill + "/grades?tableId=" + club.table(), null, OK, OK, OK, OK),
-                new Rule("POST", drill + "/grades?tableId=" + club.table(), null, OK, FORBIDDEN, OK, FORBIDDEN),
-                new Rule(
-                        "DELETE",
-                        drill + "/grades?tableId=" + club.table(),
-                        null,
-                        NO_CONTENT,
-                        FORBIDDEN,
-                        NO_CONTENT,
-                        FORBIDDEN),
-                new Rule("GET", drill + "/recipes?tableId=" + club.table(), null, OK, OK, OK, OK),
-                new Rule("POST", "/api/v1/bench/recipes", recipesOfDraft, OK, FORBIDDEN, OK, FORBIDDEN),
-                new Rule(
-                        "POST",
-                        "/api/v1/bench/target-size",
-                        Map.of("asked", recipesOfDraft, "share", 0.5),
-                        OK,
-                        FORBIDDEN,
-                        OK,
-                        FORBIDDEN),
-                new Rule(
-                        "POST",
-                        "/api/v1/rules/strictness",
-                        Map.of("kind", "IN_A_ROW", "successes", 3, "capTries", 20),
-                        OK,
-                        OK,
-                        OK,
-                        OK),
-                new Rule("GET", "/api/v1/lab/stop?kind=POOL&distanceMillimetres=1000", null, OK, OK, OK, OK),
-                new Rule(
-                        "GET",
-                        "/api/v1/lab/path?kind=POOL&paceMetresPerSecond=2&tipHeightMillimetres=-6",
-                        null,
-                        OK,
-                        OK,
-                        OK,
-                        OK),
-                new Rule(
-                        "GET",
-                        "/api/v1/lab/drag?kind=POOL&distanceMillimetres=1000&arrivalMetresPerSecond=0.5",
-                        null,
-                        OK,
-                        OK,
-                        OK,
-                        OK),
-                new Rule(
+                everybody("GET", "/api/v1/me", null),
+                everybody("PUT", "/api/v1/me/preferences", preferences),
+                everybody("GET", "/api/v1/today", null),
+                everybody("GET", "/api/v1/drills", null),
+                everybody("GET", "/api/v1/drills/" + Club.DRILL + "?tableId=" + club.table(), null),
+                coaches("POST", "/api/v1/drills", Map.of("drill", document), CREATED),
+                coaches("POST", drill + "/copy", Map.of(), CREATED),
+                everybody("GET", drill + "/document", null),
+                everybody("GET", drill + "/file", null),
+                everybody("GET", drill + "/grades?tableId=" + club.table(), null),
+                coaches("POST", drill + "/grades?tableId=" + club.table(), null, OK),
+                coaches("DELETE", drill + "/grades?tableId=" + club.table(), null, NO_CONTENT),
+                everybody("GET", drill + "/recipes?tableId=" + club.table(), null),
+                coaches("POST", "/api/v1/bench/recipes", recipesOfDraft, OK),
+                coaches("POST", "/api/v1/bench/target-size", Map.of("asked", recipesOfDraft, "share", 0.5), OK),
+                everybody(
+                        "POST", "/api/v1/rules/strictness", Map.of("kind", "IN_A_ROW", "successes", 3, "capTries", 20)),
+                everybody("GET", "/api/v1/lab/stop?kind=POOL&distanceMillimetres=1000", null),
+                everybody("GET", "/api/v1/lab/path?kind=POOL&paceMetresPerSecond=2&tipHeightMillimetres=-6", null),
+                everybody(
+                        "GET", "/api/v1/lab/drag?kind=POOL&distanceMillimetres=1000&arrivalMetresPerSecond=0.5", null),
+                everybody(
                         "GET",
                         "/api/v1/lab/run-through?kind=POOL&distanceMillimetres=1000&paceMetresPerSecond=2",
-                        null,
-                        OK,
-                        OK,
-                        OK,
-                        OK),
-                new Rule(
+                        null),
+                everybody(
                         "GET",
                         "/api/v1/lab/side?kind=POOL&distanceMillimetres=1000&cutDegrees=20&sideMillimetres=6",
-                        null,
-                        OK,
-                        OK,
-                        OK,
-                        OK),
-                new Rule("GET", "/api/v1/lab/cut?kind=POOL&cutDegrees=30", null, OK, OK, OK, OK),
-                new Rule(
+                        null),
+                everybody("GET", "/api/v1/lab/cut?kind=POOL&cutDegrees=30", null),
+                everybody(
                         "GET",
                         "/api/v1/lab/near-pocket?kind=POOL&fromPocketMillimetres=150&paceMetresPerSecond=1.5",
-                        null,
-                        OK,
-                        OK,
-                        OK,
-                        OK),
-                new Rule("GET", "/api/v1/lab/power?kind=POOL&cutDegrees=8&paceMetresPerSecond=4", null, OK, OK, OK, OK),
-                new Rule(
-                        "GET",
-                        "/api/v1/lab/close?kind=POOL&gapMillimetres=60&paceMetresPerSecond=1.2",
-                        null,
-                        OK,
-                        OK,
-                        OK,
-                        OK),
-                new Rule("GET", mine, null, OK, NOT_FOUND, NOT_FOUND, NOT_FOUND),
-                new Rule("GET", mine + "/document", null, OK, NOT_FOUND, NOT_FOUND, NOT_FOUND),
-                new Rule("GET", mine + "/file", null, OK, NOT_FOUND, NOT_FOUND, NOT_FOUND),
-                new Rule("GET", mine + "/card.pdf?tableId=" + club.table(), null, OK, NOT_FOUND, NOT_FOUND, NOT_FOUND),
-                new Rule("POST", mine + "/copy", Map.of(), CREATED, NOT_FOUND, NOT_FOUND, NOT_FOUND),
-                new Rule("PUT", mine, Map.of("revision", 0, "drill", document), OK, NOT_FOUND, NOT_FOUND, NOT_FOUND),
-                new Rule("PUT", mine + "/favourite", null, NO_CONTENT, NOT_FOUND, NOT_FOUND, NOT_FOUND),
-                new Rule("DELETE", mine + "/favourite", null, NO_CONTENT, NOT_FOUND, NOT_FOUND, NOT_FOUND),
-                new Rule("DELETE", mine, null, NO_CONTENT, NOT_FOUND, NOT_FOUND, NOT_FOUND),
-                new Rule("POST", mine + "/bring-back", null, NO_CONTENT, NOT_FOUND, NOT_FOUND, NOT_FOUND),
-                new Rule(
-                        "PUT", mine + "/sharing", Map.of("shared", false), NO_CONTENT, NOT_FOUND, NOT_FOUND, NOT_FOUND),
-                new Rule(
-                        "POST",
-                        "/api/v1/drill-set",
-                        Map.of("title", "Set", "ids", List.of(Club.DRILL)),
-                        OK,
-                        OK,
-                        OK,
-                        OK),
-                new Rule("POST", "/api/v1/drill-import/preview", Map.of("text", "{}"), OK, FORBIDDEN, OK, FORBIDDEN),
+                        null),
+                everybody("GET", "/api/v1/lab/power?kind=POOL&cutDegrees=8&paceMetresPerSecond=4", null),
+                everybody("GET", "/api/v1/lab/close?kind=POOL&gapMillimetres=60&paceMetresPerSecond=1.2", null),
+                ownersOnly("GET", mine, null, OK),
+                ownersOnly("GET", mine + "/document", null, OK),
+                ownersOnly("GET", mine + "/file", null, OK),
+                ownersOnly("GET", mine + "/card.pdf?tableId=" + club.table(), null, OK),
+                ownersOnly("POST", mine + "/copy", Map.of(), CREATED),
+                ownersOnly("PUT", mine, Map.of("revision", 0, "drill", document), OK),
+                ownersOnly("PUT", mine + "/favourite", null, NO_CONTENT),
+                ownersOnly("DELETE", mine + "/favourite", null, NO_CONTENT),
+                ownersOnly("DELETE", mine, null, NO_CONTENT),
+                ownersOnly("POST", mine + "/bring-back", null, NO_CONTENT),
+                ownersOnly("PUT", mine + "/sharing", Map.of("shared", false), NO_CONTENT),
+                everybody("POST", "/api/v1/drill-set", Map.of("title", "Set", "ids", List.of(Club.DRILL))),
+                coaches("POST", "/api/v1/drill-import/preview", Map.of("text", "{}"), OK),
                 new Rule(
                         "POST",
                         "/api/v1/drill-import",
@@ -208,23 +161,23 @@ class WhoMayTest extends AppTest {
                         OK,
                         FORBIDDEN),
                 new Rule("POST", "/api/v1/folders", Map.of("name", "F " + session), CREATED, CREATED, CREATED, CREATED),
-                new Rule("PUT", folder, Map.of("name", "G " + session), OK, NOT_FOUND, NOT_FOUND, NOT_FOUND),
-                new Rule("PUT", folder + "/drills/" + Club.DRILL, null, NO_CONTENT, NOT_FOUND, NOT_FOUND, NOT_FOUND),
-                new Rule("DELETE", folder + "/drills/" + Club.DRILL, null, NO_CONTENT, NOT_FOUND, NOT_FOUND, NOT_FOUND),
-                new Rule("DELETE", folder, null, NO_CONTENT, NOT_FOUND, NOT_FOUND, NOT_FOUND),
-                new Rule("POST", "/api/v1/bench/check", draft, OK, FORBIDDEN, OK, FORBIDDEN),
-                new Rule("POST", "/api/v1/bench/usual", shotOfDraft, OK, FORBIDDEN, OK, FORBIDDEN),
-                new Rule("POST", "/api/v1/bench/grades", draft, OK, FORBIDDEN, OK, FORBIDDEN),
-                new Rule("GET", "/api/v1/tables/" + club.table() + "/geometry", null, OK, OK, OK, OK),
-                new Rule("GET", drill + "/card.pdf?tableId=" + club.table(), null, OK, OK, OK, OK),
-                new Rule("GET", drill + "/target.pdf?tableId=" + club.table(), null, OK, OK, OK, OK),
-                new Rule("GET", drill + "/diagram.svg?tableId=" + club.table(), null, OK, OK, OK, OK),
-                new Rule("GET", drill + "/diagram.png?tableId=" + club.table(), null, OK, OK, OK, OK),
-                new Rule("GET", "/api/v1/tables", null, OK, OK, OK, OK),
-                new Rule("GET", "/api/v1/tables/" + club.table(), null, OK, OK, OK, OK),
-                new Rule("GET", "/api/v1/students", null, OK, FORBIDDEN, OK, FORBIDDEN),
-                new Rule("POST", "/api/v1/students", name, CREATED, FORBIDDEN, CREATED, FORBIDDEN),
-                new Rule("GET", "/api/v1/coaches", null, OK, FORBIDDEN, OK, FORBIDDEN),
+                ownersOnly("PUT", folder, Map.of("name", "G " + session), OK),
+                ownersOnly("PUT", folder + "/drills/" + Club.DRILL, null, NO_CONTENT),
+                ownersOnly("DELETE", folder + "/drills/" + Club.DRILL, null, NO_CONTENT),
+                ownersOnly("DELETE", folder, null, NO_CONTENT),
+                coaches("POST", "/api/v1/bench/check", draft, OK),
+                coaches("POST", "/api/v1/bench/usual", shotOfDraft, OK),
+                coaches("POST", "/api/v1/bench/grades", draft, OK),
+                everybody("GET", "/api/v1/tables/" + club.table() + "/geometry", null),
+                everybody("GET", drill + "/card.pdf?tableId=" + club.table(), null),
+                everybody("GET", drill + "/target.pdf?tableId=" + club.table(), null),
+                everybody("GET", drill + "/diagram.svg?tableId=" + club.table(), null),
+                everybody("GET", drill + "/diagram.png?tableId=" + club.table(), null),
+                everybody("GET", "/api/v1/tables", null),
+                everybody("GET", "/api/v1/tables/" + club.table(), null),
+                coaches("GET", "/api/v1/students", null, OK),
+                coaches("POST", "/api/v1/students", name, CREATED),
+                coaches("GET", "/api/v1/coaches", null, OK),
                 new Rule("POST", "/api/v1/coaches", name, CREATED, FORBIDDEN, FORBIDDEN, FORBIDDEN),
                 new Rule("GET", "/api/v1/roster", null, OK, FORBIDDEN, FORBIDDEN, FORBIDDEN),
                 new Rule(
@@ -249,9 +202,9 @@ class WhoMayTest extends AppTest {
                 new Rule("GET", own, null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("GET", own + "/review", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("PUT", own + "/attempts/" + attempt, Club.potted(0, 1000, 500), OK, OK, NOT_FOUND, NOT_FOUND),
-                new Rule("POST", "/api/v1/shots/simulate", shot, OK, OK, OK, OK),
-                new Rule("POST", "/api/v1/shots/success", success, OK, OK, OK, OK),
-                new Rule("POST", "/api/v1/shots/recipes", recipes, OK, OK, OK, OK),
+                everybody("POST", "/api/v1/shots/simulate", shot),
+                everybody("POST", "/api/v1/shots/success", success),
+                everybody("POST", "/api/v1/shots/recipes", recipes),
                 new Rule("POST", own + "/close", Map.of(), OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("POST", own + "/reopen", Map.of(), OK, OK, NOT_FOUND, NOT_FOUND));
     }
