@@ -66,12 +66,7 @@ const bringBack = () =>
           severity="secondary"
           @click="router.push(`/drills/${id}/bench`)"
         />
-        <Button
-          :label="t('library.copyAndEdit')"
-          :severity="isMine ? undefined : 'secondary'"
-          :text="isMine"
-          @click="copy"
-        />
+        <Button :label="t('library.copyAndEdit')" severity="secondary" @click="copy" />
       </template>
       <a :href="`/api/v1/drills/${encodeURIComponent(id)}/file`" download>{{ t('library.saveFile') }}</a>
       <template v-if="isMine">

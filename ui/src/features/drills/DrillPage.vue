@@ -8,17 +8,12 @@ import RecipeTable from '@/features/recipes/RecipeTable.vue'
 import PageState from '@/shared/PageState.vue'
 import { useHand } from '@/shared/useHand'
 import { useSignedIn } from '@/shared/useSignedIn'
-import { useUnits } from '@/shared/units'
-import BallHandles from '@/table/BallHandles.vue'
-import ShotMarks from '@/table/ShotMarks.vue'
-import ShotPathMarks from '@/table/ShotPathMarks.vue'
-import TableDiagram from '@/table/TableDiagram.vue'
+import AskedList from './AskedList.vue'
 import DrillActions from './DrillActions.vue'
-import DemandWords from './DemandWords.vue'
 import PaperLinks from './PaperLinks.vue'
 import SetUpList from './SetUpList.vue'
-import StrokeSliders from './StrokeSliders.vue'
-import { useBallFraction } from './useBallFraction'
+import TriedDrawing from './TriedDrawing.vue'
+import TriedStroke from './TriedStroke.vue'
 import { useBeginSession } from './useBeginSession'
 import { useDrillOnTable } from './useDrillOnTable'
 import { useTables } from './useTables'
@@ -26,7 +21,6 @@ import { useTriedStroke } from './useTriedStroke'
 
 const props = defineProps<{ id: string }>()
 const { t } = useI18n()
-const { length, figure } = useUnits()
 const hand = useHand()
 const signedIn = useSignedIn()
 const { tables, problem: tablesProblem } = useTables()
@@ -54,20 +48,6 @@ const tried = useTriedStroke(
   computed(() => data.value?.table.drawing),
   sideAllowed,
 )
-const {
-  shot,
-  moved,
-  isMoved,
-  moveBall,
-  shownWay,
-  pace,
-  height,
-  usual,
-  path,
-  problem: pathProblem,
-  askedAt,
-} = tried
-const cueLabel = computed(() => shot.value?.balls.find((ball) => ball.role === 'CUE')?.label ?? '')
 /** The same list while a ball is dragged: a new one would have the ladder drawn anew with every frame. */
 const stationNames = computed(() => (data.value?.drill.stations ?? []).map((one) => one.name))
 const stationOptions = computed(() =>
@@ -76,8 +56,6 @@ const stationOptions = computed(() =>
     label: `${index + 1} · ${view.name}`,
   })),
 )
-
-const fraction = useBallFraction()
 </script>
 
 <template>
@@ -86,7 +64,7 @@ const fraction = useBallFraction()
       <RouterLink v-if="isCoach" :to="`/drills/${props.id}/bench`">{{ t('library.edit') }}</RouterLink>
     </p>
     <PageState :busy="busy" :problem="problem || tablesProblem" :ready="data !== undefined" @retry="reload">
-      <template v-if="data && shot && stationView">
+      <template v-if="data && written && stationView">
         <header>
           <div>
             <h1>{{ data.drill.drill.title }}</h1>
@@ -94,22 +72,7 @@ const fraction = useBallFraction()
           </div>
           <DrillActions :detail="data" @changed="reload" />
         </header>
-        <div class="drawing">
-          <TableDiagram :table="data.table.drawing" :label="t('drills.setUp')" interactive>
-            <ShotMarks :shot="shot" :plain="isMoved" />
-            <ShotPathMarks v-if="shownWay && !mirrored" :path="shownWay" :cue-label="cueLabel" />
-            <ShotPathMarks v-else-if="path" :path="path" :cue-label="cueLabel" :data-asked-at="askedAt" />
-            <BallHandles :balls="shot.balls" @move="moveBall" />
-          </TableDiagram>
-          <p class="small quiet legend">
-            <template v-if="isMoved">
-              {{ t('drills.movedBalls') }}
-              <button type="button" class="link" @click="moved = {}">{{ t('drills.putBack') }}</button>
-            </template>
-            <template v-else>{{ t('drills.dragBalls') }}</template>
-            {{ t('drills.legendGhost') }} · {{ t('drills.legendPot') }} · {{ t('drills.legendArrival') }}
-          </p>
-        </div>
+        <TriedDrawing :tried="tried" :table="data.table.drawing" :mirrored="mirrored" />
         <aside class="figures">
           <div class="choose no-print">
             <label>
@@ -145,39 +108,8 @@ const fraction = useBallFraction()
             />
             <p v-if="startProblem" role="alert" class="problem">{{ startProblem }}</p>
           </div>
-          <h2>{{ t('drills.ask') }}</h2>
-          <ul>
-            <DemandWords v-for="(demand, index) in shot.demands" :key="index" :demand="demand" :shot="shot" />
-            <li>
-              <strong>{{
-                t(`rule.${stationView.rule.kind}`, {
-                  successes: stationView.rule.successes,
-                  outOf: stationView.rule.outOf ?? 0,
-                })
-              }}</strong>, {{ t('rule.cap', { cap: stationView.rule.capTries }) }}
-            </li>
-          </ul>
-          <ul v-if="shot.pot" class="small">
-            <li>
-              {{
-                t('drills.cut', {
-                  degrees: figure(Math.abs(shot.pot.cutDegrees), 1),
-                  fraction: fraction(shot.pot.coveredFraction),
-                })
-              }}
-            </li>
-            <li>{{ t('drills.toGhost', { length: length(shot.pot.cueDistanceMillimetres) }) }}</li>
-            <li>{{ t('drills.toPocket', { length: length(shot.pot.objectDistanceMillimetres) }) }}</li>
-            <li>{{ t('drills.aimAllowed', { mrad: figure(shot.pot.allowedAimMilliradians, 1) }) }}</li>
-          </ul>
-          <StrokeSliders
-            v-if="shot.pot"
-            v-model:pace="pace"
-            v-model:height="height"
-            :problem="pathProblem"
-            :usual="usual"
-            :aim-milliradians="path?.aim?.halfWidthMilliradians"
-          />
+          <AskedList :shot="written" :rule="stationView.rule" />
+          <TriedStroke v-if="written.pot" :tried="tried" />
         </aside>
         <section class="stations">
           <div class="pick no-print">
@@ -189,7 +121,7 @@ const fraction = useBallFraction()
               {{ mirrored ? t('drills.mirror') : t('drills.original') }}
             </button>
           </div>
-          <SetUpList :shot="shot" :table="data.table.drawing" />
+          <SetUpList :shot="written" :table="data.table.drawing" />
           <PaperLinks
             :drill-id="props.id"
             :table-id="data.table.id"
@@ -205,7 +137,7 @@ const fraction = useBallFraction()
           :table-id="data.table.id"
           :station="station"
           :shot="0"
-          @show="(path) => (shownWay = path)"
+          @show="(path) => (tried.shownWay.value = path)"
         />
         <DrillGrades class="words" :drill-id="props.id" :table-id="data.table.id" :names="stationNames" />
         <section class="words">
@@ -239,12 +171,6 @@ header {
 header p {
   margin: 4px 0 0;
 }
-.drawing :deep(svg) {
-  max-height: 56vh;
-}
-.legend {
-  margin: 6px 0 0;
-}
 .figures {
   grid-row: 2 / span 2;
   grid-column: 2;
@@ -260,13 +186,6 @@ label {
   display: grid;
   gap: 4px;
   font-weight: 600;
-}
-h2 {
-  margin: 18px 0 4px;
-}
-ul {
-  margin: 0 0 8px;
-  padding-left: 18px;
 }
 .pick {
   display: flex;

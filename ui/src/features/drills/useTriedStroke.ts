@@ -89,3 +89,5 @@ export function useTriedStroke(
     askedAt,
   }
 }
+
+export type TriedStroke = ReturnType<typeof useTriedStroke>
