@@ -19,9 +19,19 @@ export const snooker = {
     word: { THICK: 'thick' },
     panel: {
       side: { name: 'Side', question: 'With side: where do I aim?' },
+      squeeze: {
+        question: 'Nearly not on: how far does side turn the object ball’s line?',
+        drawn:
+          'Thin lines: where the object ball goes with each side, hit on the same spot. Angles: counter-clockwise is positive.',
+        why: 'Friction between the balls turns the object ball off the line of centres (throw). Outside side takes the throw of a cut away, inside side adds to it; soft strokes throw most. A pot that is covered by less than the figure at the pocket can be squeezed past. Cue raised by 3 degrees. (physics model, section 4)',
+      },
       nearPocket: { question: 'A ball before the pocket: thin, thick with top, thick with screw' },
     },
-    column: { squirtDegrees: 'Cue ball deflection', fromCushionMillimetres: 'From the nearest cushion' },
+    column: {
+      turnedDegrees: 'Turned against no side',
+      squirtDegrees: 'Cue ball deflection',
+      fromCushionMillimetres: 'From the nearest cushion',
+    },
   },
   recipes: {
     reason: {
@@ -36,6 +46,10 @@ export const snooker = {
     none: 'No zone is large enough: only {pots} in 100 pot the ball and stay up.',
   },
   bench: {
+    figureWhy: {
+      roll: 'Rolls to, stun to: where the cue ball meets its first cushion when it comes rolling without side, and at right angles to the line of centres when it has no spin. In sights.',
+      danger: 'In-off: pockets that the line of a stun, a rolling or some other stroke meets, by the engine.',
+    },
     ruler: 'sights {along} · {across} – {short} mm {shortName}, {long} mm {longName}',
     overlay: {
       fan: 'screw to top (pale)',

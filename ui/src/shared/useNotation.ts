@@ -1,16 +1,10 @@
 // The tip's place and pace in the notation of whoever is signed in (product.md, "Where schools differ"); one stored value each.
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
+import type { StrikeScale } from '@/api/types'
 import { metresPerSecondToPace } from '@/features/drills/pace'
 import { useSignedIn } from './useSignedIn'
 import { useUnits } from './units'
-
-/** What a tip's place is read against. */
-export interface TipScale {
-  tipDiameterMillimetres: number
-  /** Offset at which the tip slips off. */
-  mostMillimetres: number
-}
 
 const CENTRE_WITHIN_MILLIMETRES = 0.05
 
@@ -22,7 +16,7 @@ export function useNotation() {
   const paceNotation = computed(() => signedIn.me?.preferences.paceNotation ?? 'SCALE')
 
   /** "1 tip below, ½ tip right"; "7 o'clock, 80 %"; "9.4 mm below"; "60 % below". */
-  function tip(height: number, side: number, scale: TipScale): string {
+  function tip(height: number, side: number, scale: StrikeScale): string {
     const offset = Math.hypot(height, side)
     if (offset < CENTRE_WITHIN_MILLIMETRES) return t('notation.centre')
     if (tipNotation.value === 'CLOCK') return clock(height, side, offset, scale)
@@ -32,16 +26,16 @@ export function useNotation() {
     return parts.join(', ') || t('notation.centre')
   }
 
-  function part(value: number, plus: string, minus: string, scale: TipScale): string {
+  function part(value: number, plus: string, minus: string, scale: StrikeScale): string {
     if (Math.abs(value) < CENTRE_WITHIN_MILLIMETRES) return ''
     const way = t(`notation.${value > 0 ? plus : minus}`)
     return `${amount(Math.abs(value), scale)} ${way}`
   }
 
-  function amount(millimetres: number, scale: TipScale): string {
+  function amount(millimetres: number, scale: StrikeScale): string {
     switch (tipNotation.value) {
       case 'PERCENT':
-        return `${figure((100 * millimetres) / scale.mostMillimetres, 0)} %`
+        return `${figure((100 * millimetres) / scale.mostTipOffsetMillimetres, 0)} %`
       case 'MILLIMETRES':
         return `${figure(millimetres, 1)} mm`
       default: {
@@ -54,21 +48,22 @@ export function useNotation() {
   }
 
   /** The direction as an hour, 12 is straight above, and how far out in per cent of the limit. */
-  function clock(height: number, side: number, offset: number, scale: TipScale): string {
+  function clock(height: number, side: number, offset: number, scale: StrikeScale): string {
     const halfHours = Math.round((Math.atan2(side, height) / Math.PI) * 12)
     const turned = (halfHours + 24) % 24
     const hour = Math.floor(turned / 2) || 12
     const half = turned % 2 === 1
     return t('notation.clock', {
       time: half ? `${hour}:30` : `${hour}`,
-      share: figure((100 * offset) / scale.mostMillimetres, 0),
+      share: figure((100 * offset) / scale.mostTipOffsetMillimetres, 0),
     })
   }
 
-  function pace(metresPerSecond: number, tableLengths: number): string {
+  /** "2.4 of 10"; "3.1 table lengths"; "1.72 m/s". */
+  function pace(metresPerSecond: number, scale: StrikeScale): string {
     switch (paceNotation.value) {
       case 'TABLE_LENGTHS':
-        return t('notation.lengths', { n: figure(tableLengths, 1) })
+        return t('notation.lengths', { n: figure(lengths(metresPerSecond, scale), 1) })
       case 'METRES_PER_SECOND':
         return `${figure(metresPerSecond, 2)} m/s`
       default:
@@ -76,5 +71,22 @@ export function useNotation() {
     }
   }
 
-  return { tip, pace }
+  /** With its metres per second, if that is not what is read already. */
+  function fullPace(metresPerSecond: number, scale: StrikeScale): string {
+    const words = pace(metresPerSecond, scale)
+    return paceNotation.value === 'METRES_PER_SECOND' ? words : `${words} (${figure(metresPerSecond, 2)} m/s)`
+  }
+
+  return { tip, pace, fullPace }
+}
+
+/** Straight between the paces that the server has worked out. */
+function lengths(metresPerSecond: number, { paces }: StrikeScale): number {
+  const above = paces.findIndex((mark) => mark.paceMetresPerSecond >= metresPerSecond)
+  const to = paces[above < 0 ? paces.length - 1 : above]
+  if (!to) return NaN
+  const from = paces[above - 1] ?? { paceMetresPerSecond: 0, tableLengths: 0 }
+  const share =
+    (metresPerSecond - from.paceMetresPerSecond) / (to.paceMetresPerSecond - from.paceMetresPerSecond)
+  return from.tableLengths + share * (to.tableLengths - from.tableLengths)
 }

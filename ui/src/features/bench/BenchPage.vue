@@ -147,12 +147,13 @@ function rename(event: Event): void {
       >
         <summary>{{ t('recipes.title') }}</summary>
         <RecipeTable
-          v-if="showsWays && bench.tableId.value && bench.save.state.value === 'saved'"
+          v-if="showsWays && bench.tableId.value && bench.drawing.value && bench.save.state.value === 'saved'"
           :key="`${bench.save.version.value} ${bench.at.value.station}`"
           :drill-id="props.id"
           :table-id="bench.tableId.value"
           :station="bench.at.value.station"
           :shot="bench.at.value.shot"
+          :scale="bench.drawing.value.strike"
           @show="(path) => (bench.shownWay.value = path)"
         />
       </details>

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useBallFraction } from '@/features/drills/useBallFraction'
-import { tipHeightWords } from '@/features/drills/tipHeight'
+import { useNotation } from '@/shared/useNotation'
 import { useUnits } from '@/shared/units'
 import { useBench } from './useBench'
 
@@ -12,8 +12,18 @@ const { t } = useI18n()
 const { figure } = useUnits()
 const lines = computed(() => bench.shown.value?.lines)
 const usual = computed(() => bench.usual.value)
-const tip = computed(() => usual.value && tipHeightWords(usual.value.stroke.tipHeightMillimetres))
+const notation = useNotation()
+const stroke = computed(() => {
+  const scale = bench.drawing.value?.strike
+  const found = usual.value?.stroke
+  if (!scale || !found) return { pace: '', tip: '' }
+  return {
+    pace: notation.fullPace(found.paceMetresPerSecond, scale),
+    tip: notation.tip(found.tipHeightMillimetres, found.tipSideMillimetres, scale),
+  }
+})
 
+const WHYS = ['cut', 'window', 'aim', 'roll', 'danger', 'usual']
 const ballFraction = useBallFraction()
 const fraction = computed(() => ballFraction(lines.value?.coveredFraction ?? 0))
 /** For tests that hold the browser's arithmetic to the server's: what is drawn, and who worked it out. */
@@ -62,12 +72,16 @@ const drawn = computed(() => (bench.held.value ? '' : JSON.stringify({ live: ben
         t('bench.usual', {
           way: t(`drills.way.${usual.way}`),
           cushions: t('drills.byCushions', usual.cushions.length),
-          speed: figure(usual.stroke.paceMetresPerSecond, 2),
-          height: tip && t(tip.key, { height: figure(tip.height, 1) }),
+          pace: stroke.pace,
+          tip: stroke.tip,
           share: figure(100 * usual.successProbability, 0),
         })
       }}
     </p>
+    <details v-if="lines" class="small">
+      <summary>{{ t('grades.why') }}</summary>
+      <p v-for="key in WHYS" :key="key">{{ t(`bench.figureWhy.${key}`) }}</p>
+    </details>
     <output class="visually-hidden" data-live aria-hidden="true">{{ drawn }}</output>
   </section>
 </template>

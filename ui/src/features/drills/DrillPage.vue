@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import Select from 'primevue/select'
-import { computed, ref, toRef } from 'vue'
+import { computed, ref, toRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import DrillGrades from '@/features/grades/DrillGrades.vue'
 import RecipeTable from '@/features/recipes/RecipeTable.vue'
@@ -36,10 +36,16 @@ const {
 } = useBeginSession(toRef(props, 'id'), tableId)
 const station = ref(0)
 const mirrored = ref(false)
+/** Which of a pattern's shots is looked at. */
+const shotNumber = ref(0)
+watch(station, () => (shotNumber.value = 0))
 
 const stationView = computed(() => data.value?.drill.stations[station.value])
 const written = computed(
-  () => (mirrored.value ? stationView.value?.mirror : stationView.value?.original)?.[0],
+  () => (mirrored.value ? stationView.value?.mirror : stationView.value?.original)?.[shotNumber.value],
+)
+const shotOptions = computed(() =>
+  (stationView.value?.original ?? []).map((_, index) => ({ value: index, label: `${index + 1}` })),
 )
 const sideAllowed = computed(() => data.value?.drill.drill.sideAllowed ?? false)
 const tried = useTriedStroke(
@@ -109,13 +115,17 @@ const stationOptions = computed(() =>
             <p v-if="startProblem" role="alert" class="problem">{{ startProblem }}</p>
           </div>
           <AskedList :shot="written" :rule="stationView.rule" />
-          <TriedStroke v-if="written.pot" :tried="tried" />
+          <TriedStroke v-if="written.pot" :tried="tried" :scale="data.table.drawing.strike" />
         </aside>
         <section class="stations">
           <div class="pick no-print">
             <label>
               {{ t('drills.station') }}
               <Select v-model="station" :options="stationOptions" option-label="label" option-value="value" />
+            </label>
+            <label v-if="shotOptions.length > 1">
+              {{ t('drills.shotOfPattern') }}
+              <Select v-model="shotNumber" :options="shotOptions" option-label="label" option-value="value" />
             </label>
             <button type="button" class="side" :aria-pressed="mirrored" @click="mirrored = !mirrored">
               {{ mirrored ? t('drills.mirror') : t('drills.original') }}
@@ -136,7 +146,8 @@ const stationOptions = computed(() =>
           :drill-id="props.id"
           :table-id="data.table.id"
           :station="station"
-          :shot="0"
+          :shot="shotNumber"
+          :scale="data.table.drawing.strike"
           @show="(path) => (tried.shownWay.value = path)"
         />
         <DrillGrades class="words" :drill-id="props.id" :table-id="data.table.id" :names="stationNames" />

@@ -2,19 +2,27 @@
 import Slider from 'primevue/slider'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Recipe } from '@/api/types'
+import type { Recipe, StrikeScale } from '@/api/types'
+import { useNotation } from '@/shared/useNotation'
 import { useUnits } from '@/shared/units'
 import { paceToMetresPerSecond } from './pace'
-import { tipHeightWords } from './tipHeight'
 
 /** Pace and tip height of a stroke to try. */
-defineProps<{ problem: string; aimMilliradians?: number; usual?: Recipe }>()
+const props = defineProps<{
+  problem: string
+  scale: StrikeScale
+  side: number
+  aimMilliradians?: number
+  usual?: Recipe
+}>()
 const pace = defineModel<number>('pace', { required: true })
 const height = defineModel<number>('height', { required: true })
 const { t } = useI18n()
 const { figure } = useUnits()
 
-const tip = computed(() => tipHeightWords(height.value))
+const notation = useNotation()
+const paceWords = computed(() => notation.fullPace(paceToMetresPerSecond(pace.value), props.scale))
+const tipWords = computed(() => notation.tip(height.value, props.side, props.scale))
 const HIGHEST_MILLIMETRES = 13
 </script>
 
@@ -22,11 +30,11 @@ const HIGHEST_MILLIMETRES = 13
   <section class="stroke no-print">
     <h2>{{ t('drills.tryStroke') }}</h2>
     <p id="pace-label">
-      {{ t('drills.pace', { pace: figure(pace, 1), speed: figure(paceToMetresPerSecond(pace), 2) }) }}
+      {{ t('drills.pace', { pace: paceWords }) }}
     </p>
     <Slider v-model="pace" :min="1" :max="10" :step="0.1" aria-labelledby="pace-label" />
     <p id="height-label">
-      {{ t(tip.key, { height: figure(tip.height, 1) }) }}
+      {{ t('drills.tip', { tip: tipWords }) }}
     </p>
     <Slider
       v-model="height"

@@ -83,6 +83,7 @@ export function useTriedStroke(
     shownWay,
     pace,
     height,
+    side,
     usual,
     path,
     problem: computed(() => pathProblem.value || usualProblem.value),

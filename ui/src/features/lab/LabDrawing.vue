@@ -67,6 +67,22 @@ const ends = computed(() => {
       ...frame.value.tableToSvg(at(from + Number(row.wantedMillimetres))),
     }))
 })
+/** Where the object ball goes with each side, as far as its pocket is away. */
+const squeezed = computed(() => {
+  const from = object.value
+  if (props.panel.key !== 'squeeze' || !from) return []
+  const reach = props.values.toPocketMillimetres ?? 0
+  return props.rows
+    .filter((row) => row.throwDegrees !== undefined)
+    .map((row) => {
+      const turned = (((props.values.cutDegrees ?? 0) + Number(row.throwDegrees)) * Math.PI) / 180
+      const to = {
+        xMillimetres: from.xMillimetres + reach * Math.cos(turned),
+        yMillimetres: from.yMillimetres + reach * Math.sin(turned),
+      }
+      return { key: Number(row.sideMillimetres), d: pathOf(frame.value, [from, to], false) }
+    })
+})
 const svg = (place: { xMillimetres: number; yMillimetres: number }) => frame.value.tableToSvg(place)
 </script>
 
@@ -74,6 +90,7 @@ const svg = (place: { xMillimetres: number; yMillimetres: number }) => frame.val
   <g>
     <path v-if="ghost" :d="pathOf(frame, [start, ghost], false)" class="aim" />
     <path v-for="stretch in stretches" :key="stretch.key" :d="stretch.d" :class="stretch.phase" />
+    <path v-for="line in squeezed" :key="line.key" :d="line.d" class="squeezed" />
     <circle
       v-for="end in ends"
       :key="end.key"
@@ -119,6 +136,10 @@ path {
 }
 .SLIDE {
   stroke-dasharray: 24 14;
+}
+.squeezed {
+  stroke-width: 3;
+  stroke: #f0c0b0;
 }
 .cue {
   fill: var(--bone);

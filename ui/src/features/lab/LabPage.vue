@@ -5,6 +5,7 @@ import { answer, api } from '@/api/client'
 import { sentence } from '@/api/problem'
 import type { TableDrawing } from '@/api/types'
 import ChoiceField from '@/shared/ChoiceField.vue'
+import { useNotation } from '@/shared/useNotation'
 import { useSignedIn } from '@/shared/useSignedIn'
 import { useUnits } from '@/shared/units'
 import TableDiagram from '@/table/TableDiagram.vue'
@@ -16,6 +17,7 @@ import { useLabPanel } from './useLabPanel'
 /** The shot lab: one question at a time, on the same drawing and engine as everything else. */
 const { t } = useI18n()
 const { figure } = useUnits()
+const notation = useNotation()
 const signedIn = useSignedIn()
 const usualKind: Kind = signedIn.me?.preferences.dialect === 'SNOOKER' ? 'SNOOKER' : 'POOL'
 const { panel, kind, values, rows, strokes, problem, open } = useLabPanel(usualKind)
@@ -40,7 +42,14 @@ async function draw(): Promise<void> {
 onMounted(draw)
 watch(kind, draw)
 
+/** Tips and pace as the reader writes them; everything else as it is. */
 function cell(row: Row, column: Column): string {
+  const scale = drawing.value?.strike
+  if (scale && column.name === 'tip' && row.tipHeightMillimetres !== undefined)
+    return notation.tip(Number(row.tipHeightMillimetres), 0, scale)
+  if (scale && column.name === 'side') return notation.tip(0, Number(row.sideMillimetres), scale)
+  if (scale && column.name === 'paceMetresPerSecond' && typeof row.paceMetresPerSecond === 'number')
+    return notation.fullPace(row.paceMetresPerSecond, scale)
   const value = row[column.name]
   if (value === undefined) return t(row.inOff ? 'lab.inOff' : 'lab.notPossible')
   if (typeof value === 'boolean') return ''

@@ -22,7 +22,7 @@ export interface Column {
 }
 
 export interface Panel {
-  key: 'stop' | 'path' | 'drag' | 'runThrough' | 'side' | 'cut' | 'nearPocket' | 'power' | 'close'
+  key: 'stop' | 'path' | 'drag' | 'runThrough' | 'side' | 'cut' | 'nearPocket' | 'power' | 'close' | 'squeeze'
   dials: Dial[]
   columns: Column[]
   path: string
@@ -32,13 +32,13 @@ const DISTANCE: Dial = { name: 'distanceMillimetres', unit: 'mm', min: 100, max:
 const PACE: Dial = { name: 'paceMetresPerSecond', unit: 'm/s', min: 0.4, max: 6, step: 0.1, usual: 2 }
 const CUT: Dial = { name: 'cutDegrees', unit: '°', min: 0, max: 75, step: 1, usual: 30 }
 const STROKE_COLUMNS: Column[] = [
-  { name: 'halfTips', unit: '', digits: 1 },
+  { name: 'tip', unit: '', digits: 0 },
   { name: 'tipHeightMillimetres', unit: 'mm', digits: 1 },
   { name: 'travelMillimetres', unit: 'mm', digits: 0 },
   { name: 'fromCushionMillimetres', unit: 'mm', digits: 0 },
 ]
 const HEIGHT_COLUMNS: Column[] = [
-  { name: 'halfTips', unit: '', digits: 1 },
+  { name: 'tip', unit: '', digits: 0 },
   { name: 'tipHeightMillimetres', unit: 'mm', digits: 1 },
 ]
 
@@ -110,6 +110,23 @@ export const PANELS: Panel[] = [
       { name: 'aimMillimetresAtGhost', unit: 'mm', digits: 0 },
     ],
     path: '/api/v1/lab/side',
+  },
+  {
+    key: 'squeeze',
+    dials: [
+      { ...DISTANCE, usual: 400 },
+      { ...CUT, min: -75, usual: 20 },
+      { ...PACE, usual: 1.2 },
+      { name: 'toPocketMillimetres', unit: 'mm', min: 100, max: 2500, step: 50, usual: 800 },
+    ],
+    columns: [
+      { name: 'side', unit: '', digits: 0 },
+      { name: 'sideMillimetres', unit: 'mm', digits: 1 },
+      { name: 'throwDegrees', unit: '°', digits: 2 },
+      { name: 'turnedDegrees', unit: '°', digits: 2 },
+      { name: 'besideMillimetres', unit: 'mm', digits: 0 },
+    ],
+    path: '/api/v1/lab/squeeze',
   },
   {
     key: 'cut',

@@ -5,14 +5,20 @@ import { useBandChoice } from '@/features/grades/useBandChoice'
 import ChoiceField from '@/shared/ChoiceField.vue'
 import { useNotation } from '@/shared/useNotation'
 import { useUnits } from '@/shared/units'
-import type { RecipeWay, ShotPath } from '@/api/types'
+import type { RecipeWay, ShotPath, StrikeScale } from '@/api/types'
 import { useRecipes } from './useRecipes'
 
 /** The ways to play a shot side by side; the chosen one's path is drawn on the table above. */
-const props = defineProps<{ drillId: string; tableId: string; station: number; shot: number }>()
+const props = defineProps<{
+  drillId: string
+  tableId: string
+  station: number
+  shot: number
+  scale: StrikeScale
+}>()
 const emit = defineEmits<{ show: [path: ShotPath | undefined] }>()
 const { t } = useI18n()
-const { figure } = useUnits()
+const { figure, length } = useUnits()
 const notation = useNotation()
 
 const { band, bands, abilityLogits } = useBandChoice()
@@ -36,12 +42,6 @@ function choose(index: number, way: RecipeWay): void {
   chosen.value = chosen.value === index ? undefined : index
   emit('show', chosen.value === undefined ? undefined : way.path)
 }
-
-/** What tips are read against, until the server has said it a usual pool ball. */
-const scale = computed(() => ({
-  tipDiameterMillimetres: board.value?.tipDiameterMillimetres ?? 12.5,
-  mostMillimetres: board.value?.mostTipOffsetMillimetres ?? 14,
-}))
 
 function room(one: { below: number; above: number }, unit: string): string {
   return `−${figure(one.below, 1)} / +${figure(one.above, 1)} ${unit}`
@@ -70,7 +70,32 @@ const reason = computed(() => {
     </div>
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
     <template v-else-if="board">
-      <p v-if="ways.length === 0">{{ t('recipes.none') }}</p>
+      <template v-if="ways.length === 0">
+        <p>{{ t('recipes.none') }}</p>
+        <p v-if="board.nearest">
+          {{
+            t('recipes.nearest', {
+              miss: length(board.nearest.missMillimetres),
+              pace: notation.fullPace(board.nearest.stroke.paceMetresPerSecond, scale),
+              tip: notation.tip(
+                board.nearest.stroke.tipHeightMillimetres,
+                board.nearest.stroke.tipSideMillimetres,
+                scale,
+              ),
+            })
+          }}
+          <button type="button" class="link" @click="emit('show', board.nearest.path)">
+            {{ t('recipes.showNearest') }}
+          </button>
+        </p>
+        <p v-if="board.openPockets.length > 0">
+          {{
+            t('recipes.openPockets', {
+              pockets: board.openPockets.map((pocket) => t(`pocket.${pocket}`)).join(', '),
+            })
+          }}
+        </p>
+      </template>
       <template v-else>
         <p>
           <strong>★</strong> {{ t('recipes.preferred') }} {{ reason }}
@@ -108,7 +133,7 @@ const reason = computed(() => {
                   {{ figure(Math.max(1, 100 * way.chance.standardError), 0) }} %
                 </td>
                 <td>
-                  {{ notation.pace(way.stroke.paceMetresPerSecond, way.tableLengths) }}
+                  {{ notation.pace(way.stroke.paceMetresPerSecond, scale) }}
                 </td>
                 <td>
                   {{ notation.tip(way.stroke.tipHeightMillimetres, way.stroke.tipSideMillimetres, scale) }}

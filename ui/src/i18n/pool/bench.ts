@@ -201,6 +201,16 @@ export const bench = {
     stun: 'stun to',
     danger: 'Scratch',
   },
+  figureWhy: {
+    cut: 'Cut: the angle from the cue ball’s line to the ghost ball to the line of centres. Of the ball: 1 − sin(cut). No throw.',
+    window:
+      'Pocket looks: the free opening between the jaws as seen from the object ball, less a ball’s width; in degrees the directions in which its centre passes both jaws clean.',
+    aim: 'Aim allowed: those directions turned into the cue ball’s: an error of aim grows by the distance to contact over the ball’s width on its way (sensitivity). In mm at the ghost ball, in mrad of the cue ball’s direction.',
+    roll: 'Rolls to, stun to: where the cue ball meets its first rail when it comes rolling without side, and at right angles to the line of centres when it has no spin. In diamonds.',
+    danger: 'Scratch: pockets that the line of a stun, a rolling or some other stroke meets, by the engine.',
+    usual:
+      'Usual stroke: the way that succeeds most in 1,000 simulated strokes of a student of 500. Cloth, cushion and ball numbers are the table’s presets. (physics model, sections 2 to 5)',
+  },
   toLeft: 'to the left',
   toRight: 'to the right',
   ofBall: 'of the ball',
@@ -212,7 +222,7 @@ export const bench = {
   },
   noLines: 'No straight pot here: nothing to aim at in closed form.',
   usual:
-    'Usual stroke: {way}, {cushions}, {speed} m/s; {height}. The reference student succeeds {share} times in 100.',
+    'Usual stroke: {way}, {cushions}, pace {pace}, tip {tip}. The reference student succeeds {share} times in 100.',
   problem: {
     CANNOT_BE_SET_UP: 'This cannot be set up.',
     TARGET_OFF_THE_BED: 'Ball {balls} cannot stop on the target point: it lies off the bed.',

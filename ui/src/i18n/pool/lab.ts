@@ -27,9 +27,14 @@ export const lab = {
     sideMillimetres: 'Tip to the right (left is negative)',
     fromPocketMillimetres: 'Ball to the pocket’s mouth',
     gapMillimetres: 'Cue ball to contact',
+    toPocketMillimetres: 'Object ball to the pocket',
   },
   column: {
-    halfTips: 'Half tips',
+    tip: 'Tip',
+    side: 'Tip',
+    sideMillimetres: 'Side',
+    turnedDegrees: 'Turned against no English',
+    besideMillimetres: 'That is, at the pocket',
     tipHeightMillimetres: 'Tip height',
     paceMetresPerSecond: 'Pace',
     pacePercentPerMillimetre: 'More pace for 1 mm nearer the centre',
@@ -102,6 +107,13 @@ export const lab = {
       drawn:
         'One pot at one pace, the height changed. Mind the push stroke: the tip must be off the cue ball before the balls meet; the closer they are, the shorter the stroke.',
       why: 'Played by the engine at the middle of the aims that pot, cut 5 degrees. It knows no push: what a referee calls one is not in these numbers.',
+    },
+    squeeze: {
+      name: 'Squeeze',
+      question: 'Nearly not on: how far does English turn the object ball’s line?',
+      drawn:
+        'Thin lines: where the object ball goes with each English, hit on the same spot. Angles: counter-clockwise is positive.',
+      why: 'Friction between the balls turns the object ball off the line of centres (throw). Outside English takes the throw of a cut away, inside English adds to it; soft strokes throw most. A pot that is covered by less than the figure at the pocket can be squeezed past. Cue raised by 3 degrees. (physics model, section 4)',
     },
     cut: {
       name: 'Cut and fraction',

@@ -14,6 +14,7 @@ import java.util.List;
  *
  * @param cushions closed outlines, facings and jaws included
  * @param sights   centres of sights on the wood; empty where there are none
+ * @param strike   how strokes on it are read
  */
 public record TableDrawing(
         TableKind kind,
@@ -28,7 +29,8 @@ public record TableDrawing(
         List<PointView> sights,
         List<PointView> spots,
         List<PointView> headLine,
-        @MayBeMissing SemicircleView d) {
+        @MayBeMissing SemicircleView d,
+        StrikeScale strike) {
 
     /** A pocket as the circle that captures a ball's centre. */
     public record PocketView(PocketName name, PointView centre, double radiusMillimetres) {}
@@ -67,6 +69,7 @@ public record TableDrawing(
                         PointView.of(markings.headLine().end())),
                 markings.d()
                         .map(d -> new SemicircleView(PointView.of(d.centre()), d.radiusMillimetres()))
-                        .orElse(null));
+                        .orElse(null),
+                StrikeScale.of(spec));
     }
 }

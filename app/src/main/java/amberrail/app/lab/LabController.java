@@ -72,6 +72,21 @@ class LabController {
                 Require.between("sideMillimetres", sideMillimetres, -13, 13));
     }
 
+    @GetMapping("/squeeze")
+    LabViews.SqueezeTable squeeze(
+            @RequestParam TableKind kind,
+            @RequestParam double distanceMillimetres,
+            @RequestParam double cutDegrees,
+            @RequestParam double paceMetresPerSecond,
+            @RequestParam double toPocketMillimetres) {
+        return lab.squeeze(
+                kind,
+                distance(distanceMillimetres),
+                Require.between("cutDegrees", cutDegrees, -75, 75),
+                pace(paceMetresPerSecond),
+                Require.between("toPocketMillimetres", toPocketMillimetres, 50, 3_500));
+    }
+
     @GetMapping("/cut")
     LabViews.CutTable cut(@RequestParam TableKind kind, @RequestParam double cutDegrees) {
         return lab.cut(kind, Require.between("cutDegrees", cutDegrees, 0, 89));

@@ -10,6 +10,8 @@ import amberrail.app.lab.LabViews.RunRow;
 import amberrail.app.lab.LabViews.RunTable;
 import amberrail.app.lab.LabViews.SideRow;
 import amberrail.app.lab.LabViews.SideTable;
+import amberrail.app.lab.LabViews.SqueezeRow;
+import amberrail.app.lab.LabViews.SqueezeTable;
 import amberrail.app.lab.LabViews.StopRow;
 import amberrail.app.lab.LabViews.StopTable;
 import amberrail.core.aiming.FullHit;
@@ -63,16 +65,12 @@ class LabService {
         return IntStream.rangeClosed(1, most).mapToDouble(n -> -n * step);
     }
 
-    private static double halfTips(double height, TableKind kind) {
-        return height / (kind.tipDiameterMillimetres() / 2);
-    }
-
     StopTable stop(TableKind kind, double distanceMillimetres) {
         return new StopTable(lowHeights(kind)
                 .mapToObj(height -> {
                     double pace = stopPace(kind, distanceMillimetres, height);
                     double nearer = stopPace(kind, distanceMillimetres, height + 1);
-                    return new StopRow(height, halfTips(height, kind), pace, 100 * (nearer / pace - 1));
+                    return new StopRow(height, pace, 100 * (nearer / pace - 1));
                 })
                 .toList());
     }
@@ -112,7 +110,7 @@ class LabService {
                 .mapToObj(height -> {
                     OptionalDouble pace = StopStroke.dragPaceMetresPerSecond(
                             distanceMillimetres / 1000, -height / radius(kind), arrivalMetresPerSecond, physics(kind));
-                    return new DragRow(height, halfTips(height, kind), pace.isPresent() ? pace.getAsDouble() : null);
+                    return new DragRow(height, pace.isPresent() ? pace.getAsDouble() : null);
                 })
                 .toList());
     }
@@ -123,8 +121,7 @@ class LabService {
                 .mapToObj(wanted -> {
                     OptionalDouble share = FullHit.heightFor(
                             wanted / 1000, pace, ELEVATION_DEGREES, distanceMillimetres / 1000, balls, physics(kind));
-                    Double height = share.isPresent() ? share.getAsDouble() * radius(kind) : null;
-                    return new RunRow(wanted, height, height == null ? null : halfTips(height, kind));
+                    return new RunRow(wanted, share.isPresent() ? share.getAsDouble() * radius(kind) : null);
                 })
                 .toList());
     }
@@ -137,13 +134,7 @@ class LabService {
     }
 
     private static SideRow sideRow(TableKind kind, PotLine pot, double pace, double sideMillimetres) {
-        CueStrike strike = new CueStrike(
-                pace,
-                0,
-                sideMillimetres / radius(kind),
-                0,
-                ELEVATION_DEGREES,
-                OptionalDouble.of(TablePhysics.usualEndMassRatio(kind)));
+        CueStrike strike = withSide(kind, pace, sideMillimetres);
         try {
             SideAim aim = SideAim.of(strike, pot, radius(kind) / 1000, physics(kind));
             double beside = Math.tan(Math.toRadians(aim.totalAimDegrees())) * pot.cueDistanceMillimetres();
@@ -151,6 +142,47 @@ class LabService {
                     pace, aim.squirtDegrees(), aim.swerveDegrees(), aim.throwDegrees(), aim.totalAimDegrees(), beside);
         } catch (InvalidInputException tooSoftToGetThere) {
             return new SideRow(pace, null, null, null, null, null);
+        }
+    }
+
+    private static CueStrike withSide(TableKind kind, double pace, double sideMillimetres) {
+        return new CueStrike(
+                pace,
+                0,
+                sideMillimetres / radius(kind),
+                0,
+                ELEVATION_DEGREES,
+                OptionalDouble.of(TablePhysics.usualEndMassRatio(kind)));
+    }
+
+    SqueezeTable squeeze(
+            TableKind kind, double distanceMillimetres, double cutDegrees, double pace, double toPocketMillimetres) {
+        PotLine pot = pot(kind, distanceMillimetres, cutDegrees);
+        OptionalDouble plain = thrown(kind, pot, pace, 0);
+        double step = kind.tipDiameterMillimetres() / 2;
+        int most = (int) Math.floor(LOWEST_SHARE * radius(kind) / step);
+        return new SqueezeTable(IntStream.rangeClosed(-most, most)
+                .mapToObj(halfTips -> {
+                    double side = halfTips * step;
+                    OptionalDouble thrown = thrown(kind, pot, pace, side);
+                    if (thrown.isEmpty() || plain.isEmpty()) {
+                        return new SqueezeRow(side, null, null, null);
+                    }
+                    double turned = thrown.getAsDouble() - plain.getAsDouble();
+                    return new SqueezeRow(
+                            side, thrown.getAsDouble(), turned, Math.tan(Math.toRadians(turned)) * toPocketMillimetres);
+                })
+                .toList());
+    }
+
+    /** Empty where the stroke is too soft to get there. */
+    private static OptionalDouble thrown(TableKind kind, PotLine pot, double pace, double sideMillimetres) {
+        try {
+            return OptionalDouble.of(
+                    SideAim.of(withSide(kind, pace, sideMillimetres), pot, radius(kind) / 1000, physics(kind))
+                            .throwDegrees());
+        } catch (InvalidInputException tooSoftToGetThere) {
+            return OptionalDouble.empty();
         }
     }
 

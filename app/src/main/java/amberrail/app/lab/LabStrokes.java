@@ -124,7 +124,7 @@ class LabStrokes {
         ShotRunner runner = new ShotRunner(task.table(), task.physics(), task.balls(), task.cueBall());
         Optional<AimInterval> pots = AimSolver.solve(runner, unaimed, task.aim().orElseThrow(), task.aimTest());
         if (pots.isEmpty()) {
-            return new StrokeRow(tried.contact(), height, tried.halfTips(), null, null, false, null);
+            return new StrokeRow(tried.contact(), height, null, null, false, null);
         }
         double launch =
                 launch(pots.get(), tried.contact(), scene.layout().potLine().orElseThrow());
@@ -134,16 +134,13 @@ class LabStrokes {
         Point end = new Point(1000 * cue.end().x(), 1000 * cue.end().y());
         boolean inOff = cue.pocket().isPresent();
         PotLine pot = scene.layout().potLine().orElseThrow();
-        AimView aim = new AimView(
-                pots.get().lowerDegrees(), pots.get().upperDegrees(), pots.get().halfWidthMilliradians());
         return new StrokeRow(
                 tried.contact(),
                 height,
-                tried.halfTips(),
                 inOff ? null : pot.ghostBall().distanceMillimetres(end),
                 inOff ? null : nearestCushion(end, scene.spec()),
                 inOff,
-                ShotPathView.of(played, launch, aim));
+                ShotPathView.of(played, launch, AimView.of(pots.get())));
     }
 
     private static CueStrike strike(Scene scene, double pace, double height, double launchDegrees) {

@@ -13,11 +13,7 @@ final class LabViews {
      * @param paceMetresPerSecond       that arrives without spin
      * @param pacePercentPerMillimetre  how much more pace a tip one mm nearer the centre needs: the less, the more forgiving
      */
-    record StopRow(
-            double tipHeightMillimetres,
-            double halfTips,
-            double paceMetresPerSecond,
-            double pacePercentPerMillimetre) {}
+    record StopRow(double tipHeightMillimetres, double paceMetresPerSecond, double pacePercentPerMillimetre) {}
 
     /** The stop table, the softest stroke first. */
     record StopTable(List<StopRow> rows) {}
@@ -41,18 +37,13 @@ final class LabViews {
 
     /** Drag: for each height the pace that arrives rolling at the wanted speed; missing where it would still slide. */
     record DragRow(
-            double tipHeightMillimetres,
-            double halfTips,
-            @MayBeMissing Double paceMetresPerSecond) {}
+            double tipHeightMillimetres, @MayBeMissing Double paceMetresPerSecond) {}
 
     /** The drag table. */
     record DragTable(List<DragRow> rows) {}
 
     /** Run-through or draw: the height for a wanted distance beyond contact (negative comes back). */
-    record RunRow(
-            double wantedMillimetres,
-            @MayBeMissing Double tipHeightMillimetres,
-            @MayBeMissing Double halfTips) {}
+    record RunRow(double wantedMillimetres, @MayBeMissing Double tipHeightMillimetres) {}
 
     /** The run-through table. */
     record RunTable(List<RunRow> rows) {}
@@ -68,6 +59,22 @@ final class LabViews {
 
     /** The side table, soft to firm. */
     record SideTable(List<SideRow> rows) {}
+
+    /**
+     * Squeezing a pot: what side does to the object ball's line.
+     *
+     * @param throwDegrees          by which friction turns it off the line of centres, counter-clockwise
+     * @param turnedDegrees         the same against a stroke without side
+     * @param besideMillimetres     that is, at the end of its way
+     */
+    record SqueezeRow(
+            double sideMillimetres,
+            @MayBeMissing Double throwDegrees,
+            @MayBeMissing Double turnedDegrees,
+            @MayBeMissing Double besideMillimetres) {}
+
+    /** The squeeze table, from left side to right. */
+    record SqueezeTable(List<SqueezeRow> rows) {}
 
     /** A cut as ball fraction and as aim point: how far beside the object ball's centre the cue ball's centre is aimed. */
     record CutRow(double cutDegrees, double coveredFraction, double aimOffsetMillimetres) {}

@@ -25,7 +25,6 @@ record StrokesView(List<LabBall> balls, List<StrokeRow> strokes) {
     /**
      * One stroke.
      *
-     * @param halfTips             tip height in half tips
      * @param travelMillimetres    from contact to rest, straight
      * @param fromCushionMillimetres of the cue ball's resting place from the nearest cushion
      * @param path                 missing where the pot does not go like this
@@ -33,7 +32,6 @@ record StrokesView(List<LabBall> balls, List<StrokeRow> strokes) {
     record StrokeRow(
             Contact contact,
             double tipHeightMillimetres,
-            double halfTips,
             @MayBeMissing Double travelMillimetres,
             @MayBeMissing Double fromCushionMillimetres,
             boolean inOff,

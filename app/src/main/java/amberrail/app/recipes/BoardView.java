@@ -11,25 +11,28 @@ import amberrail.core.recipe.Preference;
 import amberrail.core.recipe.Recipe;
 import amberrail.core.recipe.Way;
 import amberrail.core.table.Cushion;
+import amberrail.core.table.PocketName;
 import java.util.List;
 
 /**
  * The ways to play one shot, best first for whoever it was asked for.
  *
- * @param tipDiameterMillimetres   one tip, to read heights in
- * @param mostTipOffsetMillimetres where the tip slips off, to read per cent of
- * @param preference             missing where nothing does it
+ * @param preference  missing where nothing does it
+ * @param nearest     where nothing does it but the ball can be potted: the stroke that comes nearest
+ * @param openPockets where nothing does it: the pockets in which the ball can be potted from here
  */
 record BoardView(
         List<PlayedWayView> ways,
-        double tipDiameterMillimetres,
-        double mostTipOffsetMillimetres,
-        @MayBeMissing PreferenceView preference) {
+        @MayBeMissing PreferenceView preference,
+        @MayBeMissing NearestView nearest,
+        List<PocketName> openPockets) {
+
+    /** A stroke that pots; the cue ball rests this far from the target's centre. */
+    record NearestView(StrokeView stroke, double missMillimetres, ShotPathView path) {}
 
     /**
      * One way.
      *
-     * @param tableLengths                  its pace as the total travel of a ball along the table
      * @param chance                        for the ability asked for
      * @param driftAtContactMillimetres     how far aside the cue ball is when it meets its first ball, for a slope of 1 mm in a metre across the table
      */
@@ -37,7 +40,6 @@ record BoardView(
             Way way,
             List<Cushion> cushions,
             StrokeView stroke,
-            double tableLengths,
             SuccessView chance,
             RoomView allowedPacePercent,
             RoomView allowedTipHeightMillimetres,

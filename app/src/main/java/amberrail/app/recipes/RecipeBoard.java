@@ -2,6 +2,7 @@ package amberrail.app.recipes;
 
 import amberrail.app.drills.DrillLayouts;
 import amberrail.app.kit.PointView;
+import amberrail.app.recipes.BoardView.NearestView;
 import amberrail.app.recipes.BoardView.PlayedWayView;
 import amberrail.app.recipes.BoardView.PreferenceView;
 import amberrail.app.shots.RecipeAnswers.RoomView;
@@ -12,13 +13,16 @@ import amberrail.app.shots.ShotAnswers.SuccessView;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.geometry.Point;
+import amberrail.core.grading.OpenPockets;
 import amberrail.core.grading.ShotTasks;
 import amberrail.core.motion.BallState;
 import amberrail.core.motion.Physics;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
+import amberrail.core.recipe.PlannedStroke;
 import amberrail.core.recipe.Preference;
 import amberrail.core.recipe.Recipe;
+import amberrail.core.recipe.RecipeSolver;
 import amberrail.core.recipe.ShotTask;
 import amberrail.core.simulation.ExecutionErrors;
 import amberrail.core.simulation.ShotEvent;
@@ -28,7 +32,6 @@ import amberrail.core.simulation.ShotTable;
 import amberrail.core.simulation.StrokeNoise;
 import amberrail.core.simulation.SuccessRate;
 import amberrail.core.simulation.SuccessSimulation;
-import amberrail.core.simulation.TableLengths;
 import amberrail.core.simulation.TablePhysics;
 import amberrail.core.table.TablePlan;
 import amberrail.core.table.TableSpec;
@@ -52,13 +55,9 @@ class RecipeBoard {
     /** What every way of this shot is worked out from. */
     private record Scene(
             ShotLayout layout, ShotTask task, TablePlan plan, ShotTable table, Physics physics, double cueRadius) {
-        ShotRecord play(Recipe recipe, Physics with) {
+        ShotRecord play(PlannedStroke stroke, Physics with) {
             return ShotSimulator.play(
-                    table,
-                    with,
-                    ShotTasks.balls(layout),
-                    layout.cueBall().label(),
-                    recipe.stroke().onBall(cueRadius));
+                    table, with, ShotTasks.balls(layout), layout.cueBall().label(), stroke.onBall(cueRadius));
         }
     }
 
@@ -85,27 +84,34 @@ class RecipeBoard {
                 .map(recipe ->
                         way(recipe, scene, errors, noise, preference != null && preference.preferred() == recipe))
                 .toList();
-        return new BoardView(
-                ways,
-                table.kind().tipDiameterMillimetres(),
-                physics.miscueLimit() * scene.cueRadius(),
-                view(preference, recipes));
+        if (ways.isEmpty()) {
+            return new BoardView(ways, null, nearest(scene), OpenPockets.of(layout, scene.plan(), physics));
+        }
+        return new BoardView(ways, view(preference, recipes), null, List.of());
+    }
+
+    /** The stroke that pots and comes nearest to the target, where none gets there. */
+    private static NearestView nearest(Scene scene) {
+        return RecipeSolver.nearest(scene.task())
+                .map(near -> new NearestView(
+                        StrokeView.of(near.stroke()),
+                        near.missMillimetres(),
+                        ShotPathView.of(
+                                scene.play(near.stroke(), scene.physics()),
+                                near.stroke().launchDegrees(),
+                                AimView.of(near.aim()))))
+                .orElse(null);
     }
 
     private static PlayedWayView way(
             Recipe recipe, Scene scene, ExecutionErrors errors, StrokeNoise noise, boolean preferred) {
         String cueBall = scene.layout().cueBall().label();
-        ShotRecord level = scene.play(recipe, scene.physics());
-        ShotRecord sloping = scene.play(recipe, scene.physics().withDrift(0, DRIFT_OF_A_MILLIMETRE));
-        AimView aim = new AimView(
-                recipe.aim().lowerDegrees(),
-                recipe.aim().upperDegrees(),
-                recipe.aim().halfWidthMilliradians());
+        ShotRecord level = scene.play(recipe.stroke(), scene.physics());
+        ShotRecord sloping = scene.play(recipe.stroke(), scene.physics().withDrift(0, DRIFT_OF_A_MILLIMETRE));
         return new PlayedWayView(
                 recipe.way(),
                 recipe.cushions(),
                 StrokeView.of(recipe.stroke()),
-                TableLengths.of(recipe.stroke().paceMetresPerSecond(), scene.plan(), scene.physics()),
                 SuccessView.of(chance(recipe, scene, errors, noise)),
                 RoomView.of(recipe.allowed().pacePercent()),
                 RoomView.of(recipe.allowed().tipHeightMillimetres()),
@@ -115,7 +121,7 @@ class RecipeBoard {
                 PointView.of(recipe.landing()),
                 firstContact(level, cueBall).distanceMillimetres(firstContact(sloping, cueBall)),
                 preferred,
-                ShotPathView.of(level, recipe.stroke().launchDegrees(), aim));
+                ShotPathView.of(level, recipe.stroke().launchDegrees(), AimView.of(recipe.aim())));
     }
 
     private static SuccessRate chance(Recipe recipe, Scene scene, ExecutionErrors errors, StrokeNoise noise) {

@@ -79,7 +79,7 @@ public final class RecipeAnswers {
                     recipe.way(),
                     recipe.cushions(),
                     StrokeView.of(recipe.stroke()),
-                    new AimView(aim.lowerDegrees(), aim.upperDegrees(), aim.halfWidthMilliradians()),
+                    AimView.of(aim),
                     PointView.of(recipe.landing()),
                     recipe.arrivalDegrees(),
                     EffectView.of(recipe.jacobian().pace()),

@@ -2,6 +2,7 @@ package amberrail.app.shots;
 
 import amberrail.app.kit.PointView;
 import amberrail.app.web.MayBeMissing;
+import amberrail.core.recipe.AimInterval;
 import amberrail.core.simulation.BallTrack;
 import amberrail.core.simulation.PathSampler;
 import amberrail.core.simulation.PathSegment;
@@ -38,7 +39,11 @@ public final class ShotAnswers {
     }
 
     /** The launch directions that pot, where a pot was asked. */
-    public record AimView(double lowerDegrees, double upperDegrees, double halfWidthMilliradians) {}
+    public record AimView(double lowerDegrees, double upperDegrees, double halfWidthMilliradians) {
+        public static AimView of(AimInterval aim) {
+            return new AimView(aim.lowerDegrees(), aim.upperDegrees(), aim.halfWidthMilliradians());
+        }
+    }
 
     /** A whole shot. */
     public record ShotPathView(

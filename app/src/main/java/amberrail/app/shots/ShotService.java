@@ -46,8 +46,7 @@ class ShotService {
         AimInterval aim = request.pot() == null ? null : aim(request, scene, unaimed);
         double launch = aim == null ? launchDegrees(request) : aim.middleDegrees();
         CueStrike strike = scene.strike(request.stroke(), launch);
-        AimView aimView =
-                aim == null ? null : new AimView(aim.lowerDegrees(), aim.upperDegrees(), aim.halfWidthMilliradians());
+        AimView aimView = aim == null ? null : AimView.of(aim);
         String struck = scene.balls().get(scene.cue()).id();
         return ShotPathView.of(
                 ShotSimulator.play(scene.table(), scene.physics(), scene.balls(), struck, strike), launch, aimView);

@@ -85,6 +85,26 @@ class LabTest extends AppTest {
     }
 
     @Test
+    void sideSqueezesAStraightPotAsFarToEitherHand() throws Exception {
+        JsonNode straight =
+                ask("squeeze?kind=POOL&distanceMillimetres=300&cutDegrees=0&paceMetresPerSecond=1.2&toPocketMillimetres=800")
+                        .get("rows");
+        int last = straight.size() - 1;
+        double turned = straight.get(last).get("turnedDegrees").asDouble();
+        // Right side turns the object ball left, and left side right by as much.
+        assertThat(turned).isBetween(0.5, 6.0);
+        assertThat(straight.at("/0/turnedDegrees").asDouble()).isCloseTo(-turned, within(1e-6));
+        assertThat(straight.get(last).get("besideMillimetres").asDouble())
+                .isCloseTo(800 * Math.tan(Math.toRadians(turned)), within(1e-6));
+        JsonNode firm =
+                ask("squeeze?kind=POOL&distanceMillimetres=300&cutDegrees=0&paceMetresPerSecond=5&toPocketMillimetres=800")
+                        .get("rows");
+        assertThat(firm.get(last).get("turnedDegrees").asDouble())
+                .as("soft strokes throw more")
+                .isLessThan(turned);
+    }
+
+    @Test
     void cutsAndFractionsAreTheTextbooks() throws Exception {
         JsonNode rows = ask("cut?kind=POOL&cutDegrees=30").get("rows");
         assertThat(rows.at("/0/coveredFraction").asDouble()).isCloseTo(0.5, within(1e-9));

@@ -8,7 +8,9 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import amberrail.app.testing.AppTest;
 import amberrail.app.testing.Club;
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
@@ -83,6 +85,48 @@ class RecipeBoardTest extends AppTest {
         JsonNode target = tree(post(club.head(), Map.of("asked", asked, "share", 0.95), "/api/v1/bench/target-size"));
         assertThat(target.has("radiusMillimetres")).isFalse();
         assertThat(target.get("potShare").asDouble()).isLessThan(0.95);
+    }
+
+    private JsonNode draftBoard(ObjectNode drill) throws Exception {
+        Map<String, Object> asked =
+                Map.of("tableId", club.table(), "drill", drill, "station", 0, "shot", 0, "abilityLogits", 0);
+        return tree(post(club.head(), asked, "/api/v1/bench/recipes").andExpect(status().isOk()));
+    }
+
+    @Test
+    void whereNoStrokeGetsThereTheNearestIsSaid() throws Exception {
+        ObjectNode drill = document(club.head(), Club.DRILL);
+        ObjectNode zone = (ObjectNode) drill.at("/stations/0/shots/0/demands/1/zone");
+        Map<String, Object> near = Map.of("kind", "sights", "along", 4, "across", 2.2);
+        ((ArrayNode) drill.at("/stations/0/shots/0/demands"))
+                .add(json.valueToTree(Map.of(
+                        "kind",
+                        "stay-in",
+                        "area",
+                        Map.of("kind", "circle", "centre", near, "radiusMillimetres", 700))));
+        zone.set("centre", json.valueToTree(Map.of("kind", "sights", "along", 7.5, "across", 0.5)));
+        JsonNode board = draftBoard(drill);
+        assertThat(board.get("ways")).isEmpty();
+        assertThat(board.at("/nearest/missMillimetres").asDouble()).isBetween(0.0, 1_500.0);
+        assertThat(board.at("/nearest/path/tracks")).isNotEmpty();
+    }
+
+    @Test
+    void whereThePocketIsBlockedTheOpenOnesAreSaid() throws Exception {
+        ObjectNode drill = document(club.head(), Club.DRILL);
+        ((ArrayNode) drill.at("/stations/0/shots/0/balls"))
+                .addPOJO(Map.of(
+                        "label",
+                        "2",
+                        "role",
+                        "blocker",
+                        "position",
+                        Map.of("kind", "sights", "along", 4, "across", 3.4)));
+        ((ArrayNode) drill.at("/stations/0/shots/0/demands"))
+                .addPOJO(Map.of("kind", "leave-alone", "balls", List.of("2")));
+        JsonNode board = draftBoard(json.readValue(json.writeValueAsString(drill), ObjectNode.class));
+        assertThat(board.get("ways")).isEmpty();
+        assertThat(board.get("openPockets").toString()).doesNotContain("\"N\"").contains("NE");
     }
 
     @Test

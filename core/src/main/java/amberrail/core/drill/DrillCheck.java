@@ -1,8 +1,6 @@
 package amberrail.core.drill;
 
 import amberrail.core.aiming.PotLine;
-import amberrail.core.geometry.Point;
-import amberrail.core.geometry.Segment;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.table.BallSpec;
 import amberrail.core.table.TablePlan;
@@ -14,9 +12,6 @@ import java.util.Set;
 
 /** Reads a drill on one table as a coach would who is about to set it up, and says what does not work. */
 public final class DrillCheck {
-    /** A ball this much deeper than touching is in the way; less is a set-up that just clears. */
-    private static final double JUST_CLEARS_MILLIMETRES = 0.05;
-
     private final Drill drill;
     private final TablePlan table;
     private final double zoneScale;
@@ -82,19 +77,8 @@ public final class DrillCheck {
                 .filter(ball -> isPotted(ball.label(), station, shot))
                 .findFirst()
                 .orElseThrow();
-        List<String> beforeCue = new ArrayList<>();
-        List<String> beforePocket = new ArrayList<>();
-        for (PlacedBall ball : layout.balls()) {
-            if (ball == cue || ball == object) {
-                continue;
-            }
-            if (covers(ball, cue.place(), pot.ghostBall(), cue.spec())) {
-                beforeCue.add(ball.label());
-            }
-            if (covers(ball, object.place(), pot.objectPathEnd(), object.spec())) {
-                beforePocket.add(ball.label());
-            }
-        }
+        List<String> beforeCue = Blockers.of(layout.balls(), cue, pot.ghostBall(), object);
+        List<String> beforePocket = Blockers.of(layout.balls(), object, pot.objectPathEnd(), cue);
         if (!beforeCue.isEmpty()) {
             add(DrillProblem.Kind.BALL_BEFORE_THE_CUE_BALL, station, shot, beforeCue);
         }
@@ -110,12 +94,6 @@ public final class DrillCheck {
                 .pot()
                 .filter(pot -> pot.ball().equals(label))
                 .isPresent();
-    }
-
-    /** Whether a ball of this size, going straight from one place to the other, would meet {@code ball}. */
-    private static boolean covers(PlacedBall ball, Point from, Point to, BallSpec moving) {
-        double touching = 2 * Math.sqrt(ball.spec().radiusMillimetres() * moving.radiusMillimetres());
-        return new Segment(from, to).distanceMillimetres(ball.place()) < touching - JUST_CLEARS_MILLIMETRES;
     }
 
     private void contradictions(int station, int index, Shot shot) {

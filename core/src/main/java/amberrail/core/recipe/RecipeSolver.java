@@ -35,6 +35,7 @@ public final class RecipeSolver {
     private static final int MOST_SEARCHES = 72;
     private static final int SCREENING_SHOTS = 160;
     private static final int FINAL_SHOTS = 1000;
+    private static final int NEAREST_SEARCHES = 6;
     private static final long SEED = 20_241;
 
     /** Random numbers shared by every recipe, so that their success rates can be compared. */
@@ -54,6 +55,27 @@ public final class RecipeSolver {
     /** The recipes, best first for the reference student; empty if there is none. */
     public static List<Recipe> solve(ShotTask task) {
         return new RecipeSolver(task).solve();
+    }
+
+    /** A stroke that brings about what the aim must, and how far from the target the cue ball then rests. */
+    public record Nearest(PlannedStroke stroke, AimInterval aim, double missMillimetres) {}
+
+    /** Where no stroke does all that is asked: the one that pots and rests nearest to the target; empty where none pots. */
+    public static Optional<Nearest> nearest(ShotTask task) {
+        if (task.target().isEmpty() || task.aim().isEmpty()) {
+            return Optional.empty();
+        }
+        Point target = task.target().get();
+        RecipeSolver solver = new RecipeSolver(task);
+        Comparator<Candidate> nearest =
+                Comparator.comparingDouble(c -> c.landing().distanceMillimetres(target));
+        return solver.scanAboutTheAim().stream().sorted(nearest).limit(NEAREST_SEARCHES).toList().parallelStream()
+                .map(start -> new LandingSearch(new StrokeTrial(task), solver.range, target).nearest(start))
+                .min(nearest)
+                .map(best -> new Nearest(
+                        best.stroke(task.cueRadiusMillimetres()),
+                        best.aim(),
+                        best.landing().distanceMillimetres(target)));
     }
 
     private List<Recipe> solve() {
