@@ -35,6 +35,8 @@ public record ShotLayout(
     /** Restitution used for the natural-roll line; physics/model.md section 8, pool. */
     private static final double BALL_RESTITUTION = 0.95;
 
+    private static final double SAME_MILLIMETRES = 1e-6;
+
     /** Rounding room when balls are set up touching. */
     private static final double TOUCHING_SLACK_MILLIMETRES = 1e-6;
 
@@ -118,6 +120,18 @@ public record ShotLayout(
     /** The same set-up with another line of arrival: the usual recipe's, once that is known. */
     public ShotLayout arriving(Direction newArrival) {
         return new ShotLayout(balls, pocket, potLine, zone, conditions, newArrival, mirrored);
+    }
+
+    /** Whether the other side of this shot is laid out the same, so that there is no mirror to play. */
+    public boolean isLaidOutAs(ShotLayout other) {
+        boolean sameBalls = balls.size() == other.balls.size();
+        for (int i = 0; sameBalls && i < balls.size(); i++) {
+            sameBalls =
+                    balls.get(i).place().distanceMillimetres(other.balls.get(i).place()) < SAME_MILLIMETRES;
+        }
+        return sameBalls
+                && pocket.equals(other.pocket)
+                && target().distanceMillimetres(other.target()) < SAME_MILLIMETRES;
     }
 
     /** Index of the cue ball in {@link #balls}. */

@@ -22,6 +22,10 @@ public enum ProblemCode {
     INVALID_MATRIX,
     /** Two values of which only one can be true, such as an in-off with a landing. */
     CONTRADICTION,
+    /** Lists or matrices whose sizes do not fit together. */
+    DIMENSION_MISMATCH,
+    /** The same time twice. */
+    DUPLICATE_TIME,
     /** A name or id that nothing answers to. */
     UNKNOWN_ID,
     /** The same name or id twice. */

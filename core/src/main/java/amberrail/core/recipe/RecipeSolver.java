@@ -57,6 +57,24 @@ public final class RecipeSolver {
         return new RecipeSolver(task).solve();
     }
 
+    /**
+     * A called stroke as a recipe: aimed at the middle of what pots with it, its landing and margins by the simulation.
+     *
+     * @return empty where no direction brings about what the aim must, or where the pot has no geometric aim to look about
+     */
+    public static Optional<Recipe> ofStroke(
+            ShotTask task, double paceMetresPerSecond, double tipHeightMillimetres, double tipSideMillimetres) {
+        if (task.aim().isEmpty()) {
+            return Optional.empty();
+        }
+        RecipeSolver solver = new RecipeSolver(task);
+        double side = tipSideMillimetres / task.cueRadiusMillimetres();
+        double height = solver.range.clipHeight(tipHeightMillimetres / task.cueRadiusMillimetres(), side);
+        return new StrokeTrial(task)
+                .play(solver.range.clipSpeed(paceMetresPerSecond), height, side, Optional.empty())
+                .map(solver::finished);
+    }
+
     /** A stroke that brings about what the aim must, and how far from the target the cue ball then rests. */
     public record Nearest(PlannedStroke stroke, AimInterval aim, double missMillimetres) {}
 

@@ -17,6 +17,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.function.Supplier;
 
@@ -38,11 +39,13 @@ final class MethodCalls {
     private MethodCalls() {}
 
     static Set<String> names() {
-        return CALLS.keySet();
+        Set<String> names = new TreeSet<>(CALLS.keySet());
+        names.addAll(DiagnosisCalls.CALLS.keySet());
+        return names;
     }
 
     static Call named(String method) {
-        Call call = CALLS.get(method);
+        Call call = CALLS.getOrDefault(method, DiagnosisCalls.CALLS.get(method));
         if (call == null) {
             throw new IllegalStateException("no call for method " + method);
         }

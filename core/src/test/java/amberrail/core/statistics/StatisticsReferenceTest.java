@@ -40,10 +40,7 @@ class StatisticsReferenceTest {
             "nextStation",
             "planSession",
             "nextInterval",
-            "blockPlan",
-            "mapCause",
-            "errorSds",
-            "aimFromPots");
+            "blockPlan");
 
     private static final JsonNode FILE = CaseFile.read("amber.statisticsCases", "/statistics/reference-cases.json");
 
