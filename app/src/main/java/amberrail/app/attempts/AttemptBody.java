@@ -6,12 +6,15 @@ import amberrail.core.attempt.Landing;
 import amberrail.core.attempt.PotOutcome;
 import amberrail.core.geometry.Point;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -25,6 +28,11 @@ import java.util.UUID;
  * @param sequence place in the order: one more than the greatest that the device has seen
  * @param facts    demands that somebody spoke about; the others count as met
  * @param landing  left out after an in-off or when nobody saw it
+ * @param studentId whose turn it was; left out: the session's first student
+ * @param drillId  which of the session's drills; left out: the first
+ * @param call     the stroke that was called before it, if one was; locked once the outcome is entered
+ * @param observations what the coach noticed, in the words of their own list
+ * @param note     what else is to be remembered of it
  */
 public record AttemptBody(
         @Min(0) @Max(100_000) int revision,
@@ -40,10 +48,67 @@ public record AttemptBody(
         boolean inOff,
         @Valid @MayBeMissing LandingBody landing,
         @Size(max = 12) @MayBeMissing List<@Valid @NotNull FactBody> facts,
-        @NotNull Instant playedAt) {
+        @NotNull Instant playedAt,
+        @MayBeMissing UUID studentId,
+        @Size(max = 60) @MayBeMissing String drillId,
+        @Valid @MayBeMissing CallBody call,
+        @Size(max = 8) @MayBeMissing List<@NotBlank @Size(max = 60) String> observations,
+        @Size(max = 1000) @MayBeMissing String note) {
     public AttemptBody {
         facts = facts == null ? List.of() : List.copyOf(facts);
+        observations = observations == null ? List.of() : List.copyOf(observations);
     }
+
+    /** Of the session's only student at its only drill, nothing called and nothing noted. */
+    public AttemptBody(
+            int revision,
+            boolean deleted,
+            int station,
+            boolean mirrored,
+            UUID tryId,
+            int shot,
+            long sequence,
+            String deviceId,
+            PotOutcome outcome,
+            boolean foul,
+            boolean inOff,
+            LandingBody landing,
+            List<FactBody> facts,
+            Instant playedAt) {
+        this(
+                revision, deleted, station, mirrored, tryId, shot, sequence, deviceId, outcome, foul, inOff, landing,
+                facts, playedAt, null, null, null, null, null);
+    }
+
+    /** The same, of this student at this drill, at a time that the columns can keep. */
+    AttemptBody of(UUID student, String drill) {
+        return new AttemptBody(
+                revision,
+                deleted,
+                station,
+                mirrored,
+                tryId,
+                shot,
+                sequence,
+                deviceId,
+                outcome,
+                foul,
+                inOff,
+                landing,
+                facts,
+                playedAt.truncatedTo(ChronoUnit.MILLIS),
+                student,
+                drill,
+                call,
+                observations,
+                note == null || note.isBlank() ? null : note);
+    }
+
+    /** What was called: launch speed, and where the tip meets the ball (mm above and to the right of its centre). */
+    public record CallBody(
+            @DecimalMin("0.1") @DecimalMax("12") double paceMetresPerSecond,
+            @DecimalMin("-30") @DecimalMax("30") double tipHeightMillimetres,
+            @DecimalMin("-30") @DecimalMax("30") double tipSideMillimetres) {}
 
     /** Where the cue ball stopped (mm from the SW corner) and how it was placed. */
     public record LandingBody(

@@ -3,15 +3,19 @@ package amberrail.app.attempts;
 import amberrail.app.drills.DrillCatalogue;
 import amberrail.app.drills.DrillLayouts;
 import amberrail.app.drills.DrillOnTable;
+import amberrail.app.drills.ShotView;
 import amberrail.app.kit.TableDrawing;
 import amberrail.app.people.PeopleService;
 import amberrail.app.people.SignedIn;
 import amberrail.app.sessions.PracticeSession;
 import amberrail.app.sessions.SessionService;
 import amberrail.app.sessions.SessionView;
-import amberrail.core.drill.Drill;
+import amberrail.app.sessions.SessionViews;
+import amberrail.app.web.MayBeMissing;
+import amberrail.core.attempt.PracticeTime;
 import jakarta.validation.Valid;
-import java.util.ArrayList;
+import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.dao.DataIntegrityViolationException;
@@ -28,48 +32,73 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1/sessions/{sessionId}")
 class AttemptController {
     private final AttemptService attempts;
+    private final Standings standings;
     private final SessionService sessions;
+    private final SessionViews views;
     private final DrillCatalogue drills;
     private final DrillLayouts layouts;
     private final PeopleService people;
+    private final Clock clock;
 
     AttemptController(
             AttemptService attempts,
+            Standings standings,
             SessionService sessions,
+            SessionViews views,
             DrillCatalogue drills,
             DrillLayouts layouts,
-            PeopleService people) {
+            PeopleService people,
+            Clock clock) {
         this.attempts = attempts;
+        this.standings = standings;
         this.sessions = sessions;
+        this.views = views;
         this.drills = drills;
         this.layouts = layouts;
         this.people = people;
+        this.clock = clock;
     }
 
-    /** All that the recording screen needs to begin or to go on. */
+    /**
+     * All that the recording screen needs to begin or to go on.
+     *
+     * @param minutes   of practice, measured: between its shots, pauses and long breaks left out
+     * @param serverNow by which a device sees that its own clock is wrong
+     */
     record SessionDetail(
             SessionView session,
             TableDrawing table,
-            DrillOnTable drill,
+            List<DrillOnTable> drills,
             List<AttemptView> attempts,
             List<StandingView> standings,
-            long nextSequence) {}
+            long nextSequence,
+            double minutes,
+            Instant serverNow) {}
 
-    /** The attempt as stored and where its station now stands. */
+    /** The attempt as stored and where its student now stands. */
     record AttemptWritten(AttemptView attempt, StandingView standing) {}
+
+    /** The shot that a pattern goes on with; left out where it begins anew. */
+    record NextShot(@MayBeMissing ShotView shot) {}
+
+    /** A state that an attempt has had. */
+    record RevisionView(AttemptBody attempt, String writtenBy, Instant writtenAt) {}
 
     @GetMapping
     SessionDetail session(@AuthenticationPrincipal SignedIn who, @PathVariable UUID sessionId) {
         PracticeSession session = sessions.find(who, sessionId);
-        Drill drill = drills.version(session.drillId(), session.drillVersion());
-        String student = people.person(session.studentId()).name();
         return new SessionDetail(
-                SessionView.of(session, student, drill.title()),
+                views.of(session),
                 TableDrawing.of(session.table()),
-                DrillOnTable.of(layouts, drill, session.table()),
+                session.drills().stream()
+                        .map(one ->
+                                DrillOnTable.of(layouts, drills.version(one.drillId(), one.version()), session.table()))
+                        .toList(),
                 attempts.ofSession(session).stream().map(AttemptView::of).toList(),
-                standings(session, drill),
-                attempts.greatestSequence(session) + 1);
+                standings.all(session),
+                attempts.greatestSequence(session) + 1,
+                minutes(session),
+                Instant.now(clock));
     }
 
     @PutMapping("/attempts/{id}")
@@ -79,9 +108,24 @@ class AttemptController {
             @PathVariable UUID id,
             @Valid @RequestBody AttemptBody body) {
         AttemptService.Written written = writeOnce(who, sessionId, id, body);
-        return new AttemptWritten(
-                AttemptView.of(written.attempt()),
-                StandingView.of(body.station(), body.mirrored(), written.progress()));
+        return new AttemptWritten(AttemptView.of(written.attempt()), written.standing());
+    }
+
+    @GetMapping("/attempts/{id}/next-shot")
+    NextShot nextShot(@AuthenticationPrincipal SignedIn who, @PathVariable UUID sessionId, @PathVariable UUID id) {
+        PracticeSession session = sessions.find(who, sessionId);
+        return new NextShot(attempts.shotAfter(session, id)
+                .map(layout -> ShotView.of(layout, session.table()))
+                .orElse(null));
+    }
+
+    @GetMapping("/attempts/{id}/revisions")
+    List<RevisionView> revisions(
+            @AuthenticationPrincipal SignedIn who, @PathVariable UUID sessionId, @PathVariable UUID id) {
+        return attempts.revisions(sessions.find(who, sessionId), id).stream()
+                .map(kept -> new RevisionView(
+                        kept.body(), people.person(kept.writtenBy()).name(), kept.writtenAt()))
+                .toList();
     }
 
     /** The same first PUT twice at the same moment: the loser of the race reads what the winner wrote. */
@@ -93,16 +137,14 @@ class AttemptController {
         }
     }
 
-    private List<StandingView> standings(PracticeSession session, Drill drill) {
-        List<StandingView> standings = new ArrayList<>();
-        for (int station = 0; station < drill.stations().size(); station++) {
-            standings.add(standing(session, station, false));
-            standings.add(standing(session, station, true));
-        }
-        return standings;
-    }
-
-    private StandingView standing(PracticeSession session, int station, boolean mirrored) {
-        return StandingView.of(station, mirrored, attempts.progress(session, station, mirrored));
+    private double minutes(PracticeSession session) {
+        List<PracticeTime.Stretch> stretches = session.stretches().stream()
+                .map(one -> new PracticeTime.Stretch(
+                        one.begunAt().toEpochMilli(),
+                        one.endedAt().orElseGet(() -> Instant.now(clock)).toEpochMilli()))
+                .toList();
+        return PracticeTime.minutes(
+                stretches,
+                attempts.playedAt(session).stream().map(Instant::toEpochMilli).toList());
     }
 }

@@ -54,6 +54,19 @@ class AttemptEntity implements Persistable<UUID> {
     List<FactBody> facts = List.of();
 
     Instant playedAt;
+    UUID studentId;
+    Double callPaceMetresPerSecond;
+    Double callHeightMillimetres;
+    Double callSideMillimetres;
+
+    @Convert(converter = WordsColumn.class)
+    List<String> observations = List.of();
+
+    String note;
+
+    /** Of the cue ball's way when it gets to the target, in a pattern: from where it really lay. Null: as in the layout. */
+    Double arrivalDegrees;
+
     boolean late;
 
     /** The id is made by the client, so being new is known here and not from the id. */

@@ -1,5 +1,6 @@
 package amberrail.app.attempts;
 
+import amberrail.app.attempts.AttemptBody.CallBody;
 import amberrail.app.attempts.AttemptBody.LandingBody;
 
 /** Between the row and the written body. */
@@ -25,6 +26,14 @@ final class AttemptMapping {
         row.placingSdMillimetres = landing == null ? null : landing.placingSdMillimetres();
         row.facts = body.facts();
         row.playedAt = body.playedAt();
+        row.studentId = body.studentId();
+        row.drillId = body.drillId();
+        CallBody call = body.call();
+        row.callPaceMetresPerSecond = call == null ? null : call.paceMetresPerSecond();
+        row.callHeightMillimetres = call == null ? null : call.tipHeightMillimetres();
+        row.callSideMillimetres = call == null ? null : call.tipSideMillimetres();
+        row.observations = body.observations();
+        row.note = body.note();
     }
 
     static AttemptBody body(AttemptEntity row) {
@@ -46,6 +55,17 @@ final class AttemptMapping {
                 row.inOff,
                 landing,
                 row.facts,
-                row.playedAt);
+                row.playedAt,
+                row.studentId,
+                row.drillId,
+                call(row),
+                row.observations,
+                row.note);
+    }
+
+    private static CallBody call(AttemptEntity row) {
+        return row.callPaceMetresPerSecond == null
+                ? null
+                : new CallBody(row.callPaceMetresPerSecond, row.callHeightMillimetres, row.callSideMillimetres);
     }
 }

@@ -1,18 +1,42 @@
 package amberrail.app.attempts;
 
+import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 interface AttemptRepository extends JpaRepository<AttemptEntity, UUID> {
     List<AttemptEntity> findBySessionIdOrderBySequenceAscDeviceIdAscIdAsc(UUID sessionId);
 
-    /** The shots of one station and side in their order, undone ones left out. */
+    /** The shots of one student at one station, both sides, in their order; undone ones left out. */
     @Query(
-            "select new amberrail.app.attempts.TriedShot(a.tryId, a.shot, a.outcome, a.foul, a.inOff, a.landingXMillimetres,"
-                    + " a.landingYMillimetres, a.placedBy, a.placingSdMillimetres, a.facts) from AttemptEntity a"
-                    + " where a.sessionId = :sessionId and a.station = :station and a.mirrored = :mirrored and a.deleted = false"
-                    + " order by a.sequence, a.deviceId, a.id")
-    List<TriedShot> tried(UUID sessionId, int station, boolean mirrored);
+            "select new amberrail.app.attempts.TriedShot(a.mirrored, a.sequence, a.tryId, a.shot, a.outcome, a.foul, a.inOff,"
+                    + " a.landingXMillimetres, a.landingYMillimetres, a.placedBy, a.placingSdMillimetres, a.facts)"
+                    + " from AttemptEntity a where a.sessionId = :sessionId and a.studentId = :studentId and a.drillId = :drillId"
+                    + " and a.station = :station and a.deleted = false order by a.sequence, a.deviceId, a.id")
+    List<TriedShot> tried(UUID sessionId, UUID studentId, String drillId, int station);
+
+    /** The last place in the order that this student has at another station of the drill. */
+    @Query("select max(a.sequence) from AttemptEntity a where a.sessionId = :sessionId and a.studentId = :studentId"
+            + " and a.drillId = :drillId and a.station <> :station and a.deleted = false")
+    Optional<Long> lastElsewhere(UUID sessionId, UUID studentId, String drillId, int station);
+
+    @Query("select max(a.sequence) from AttemptEntity a where a.sessionId = :sessionId")
+    Optional<Long> greatestSequence(UUID sessionId);
+
+    /** Where a pattern's shot before this one left the cue ball, if that was seen. */
+    @Query("select a from AttemptEntity a where a.sessionId = :sessionId and a.tryId = :tryId and a.shot = :shot"
+            + " and a.deleted = false")
+    List<AttemptEntity> ofTry(UUID sessionId, UUID tryId, int shot);
+
+    @Query("select a.playedAt from AttemptEntity a where a.sessionId = :sessionId and a.deleted = false")
+    List<Instant> playedAt(UUID sessionId);
+
+    /** A student's newest attempts, newest first. */
+    @Query(
+            "select a from AttemptEntity a where a.studentId = :studentId and a.deleted = false order by a.playedAt desc")
+    List<AttemptEntity> newestOf(UUID studentId, Limit limit);
 }

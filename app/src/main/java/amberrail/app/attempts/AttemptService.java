@@ -2,19 +2,22 @@ package amberrail.app.attempts;
 
 import amberrail.app.drills.DrillCatalogue;
 import amberrail.app.drills.DrillLayouts;
+import amberrail.app.people.Access;
 import amberrail.app.people.SignedIn;
 import amberrail.app.sessions.PracticeSession;
+import amberrail.app.sessions.PracticeSession.DrillVersion;
 import amberrail.app.sessions.SessionService;
 import amberrail.app.web.Conflict;
+import amberrail.app.web.Missing;
 import amberrail.core.attempt.Attempt;
 import amberrail.core.attempt.Judge;
 import amberrail.core.attempt.Judgement;
 import amberrail.core.attempt.Landing;
-import amberrail.core.attempt.Tries;
+import amberrail.core.attempt.PotOutcome;
 import amberrail.core.drill.Drill;
-import amberrail.core.drill.RuleProgress;
 import amberrail.core.drill.ShotLayout;
-import amberrail.core.drill.Station;
+import amberrail.core.drill.TryResult;
+import amberrail.core.geometry.Direction;
 import amberrail.core.geometry.Point;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
@@ -24,12 +27,14 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Clock;
 import java.time.Instant;
-import java.time.temporal.ChronoUnit;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -43,6 +48,8 @@ public class AttemptService {
     private final SessionService sessions;
     private final DrillCatalogue drills;
     private final DrillLayouts layouts;
+    private final Standings standings;
+    private final Access access;
     private final ObjectMapper json;
     private final Clock clock;
 
@@ -53,6 +60,8 @@ public class AttemptService {
             SessionService sessions,
             DrillCatalogue drills,
             DrillLayouts layouts,
+            Standings standings,
+            Access access,
             ObjectMapper json,
             Clock clock) {
         this.attempts = attempts;
@@ -61,15 +70,20 @@ public class AttemptService {
         this.sessions = sessions;
         this.drills = drills;
         this.layouts = layouts;
+        this.standings = standings;
+        this.access = access;
         this.json = json;
         this.clock = clock;
     }
 
-    /** An attempt just written and where its station and side now stand. */
-    public record Written(RecordedAttempt attempt, RuleProgress progress) {}
+    /** An attempt just written and where its student now stands. */
+    public record Written(RecordedAttempt attempt, StandingView standing) {}
 
     /** How many attempts a session has and how many were potted. */
     public record Tally(int attempts, int potted) {}
+
+    /** An earlier state of an attempt, who wrote it and when. */
+    public record Revision(AttemptBody body, UUID writtenBy, Instant writtenAt) {}
 
     /**
      * Writes one revision.
@@ -79,8 +93,10 @@ public class AttemptService {
      */
     public Written write(SignedIn who, UUID sessionId, UUID id, AttemptBody written) {
         PracticeSession session = sessions.find(who, sessionId);
-        AttemptBody body = withStoredPrecision(written);
-        check(session, body);
+        DrillVersion version = session.drill(written.drillId());
+        AttemptBody body = written.of(session.student(written.studentId()), version.drillId());
+        Drill drill = drills.version(version.drillId(), version.version());
+        check(session, drill, body);
         AttemptEntity row = attempts.findById(id).orElse(null);
         if (row == null) {
             requireFirst(body);
@@ -88,50 +104,100 @@ public class AttemptService {
             row.id = id;
             row.fresh = true;
             row.sessionId = sessionId;
-            row.drillId = session.drillId();
-            row.drillVersion = session.drillVersion();
+            row.drillVersion = version.version();
             row.late = session.isClosed();
         } else if (!row.sessionId.equals(sessionId)) {
             throw new Conflict("ID_IN_USE", "Another session has an attempt with this id already.", null);
         } else if (body.revision() != row.revision + 1) {
-            return new Written(sameOrConflict(session, row, body), progress(session, row.station, row.mirrored));
+            return new Written(sameOrConflict(session, row, body), standing(session, drill, row));
+        } else {
+            requireCallKept(row, body);
         }
         AttemptMapping.copy(body, row);
+        row.arrivalDegrees = arrivalFromWhereItLay(session, drill, body);
         attempts.save(row);
         keepRevision(who, id, body);
-        return new Written(recorded(session, row), progress(session, row.station, row.mirrored));
+        return new Written(recorded(session, row), standing(session, drill, row));
     }
 
-    /** All attempts of a session in their order, undone ones left out. */
+    /** All attempts of a session in their order, undone ones left out; only of students whom this person may see. */
     @Transactional(readOnly = true)
     public List<RecordedAttempt> ofSession(PracticeSession session) {
         return attempts.findBySessionIdOrderBySequenceAscDeviceIdAscIdAsc(session.id()).stream()
-                .filter(row -> !row.deleted)
+                .filter(row -> !row.deleted && session.studentIds().contains(row.studentId))
                 .map(row -> recorded(session, row))
                 .toList();
     }
 
-    /** Where the student stands with the rule of one station and side. */
+    /** One attempt of a session, undone or not; {@link Missing} if it has none with this id that this person may see. */
     @Transactional(readOnly = true)
-    public RuleProgress progress(PracticeSession session, int station, boolean mirrored) {
-        List<Tries.PlayedOne> played = attempts.tried(session.id(), station, mirrored).stream()
-                .map(tried -> new Tries.PlayedOne(
-                        tried.tryId(),
-                        tried.shot(),
-                        Judge.judge(layout(session, station, tried.shot(), mirrored), tried.toAttempt())))
+    public RecordedAttempt find(PracticeSession session, UUID id) {
+        return recorded(session, row(session, id));
+    }
+
+    /** One attempt of a session with the drill version that it belongs to; {@link Missing} as above. */
+    @Transactional(readOnly = true)
+    public StudentAttempt ofStudent(PracticeSession session, UUID id) {
+        AttemptEntity row = row(session, id);
+        return new StudentAttempt(session, drill(row), AttemptMapping.body(row));
+    }
+
+    /** Every state that an attempt has had, oldest first. */
+    @Transactional(readOnly = true)
+    public List<Revision> revisions(PracticeSession session, UUID id) {
+        AttemptEntity row = row(session, id);
+        return revisions.findByIdAttemptIdOrderByIdRevision(row.id).stream()
+                .map(kept -> new Revision(read(kept.body), kept.writtenBy, kept.writtenAt))
                 .toList();
-        Station asked = drill(session).station(station);
-        return asked.rule().progress(Tries.of(played, asked.shots().size()));
+    }
+
+    /**
+     * The shot of a pattern that follows an attempt, from where that one left the cue ball; empty where the try does not go on.
+     */
+    @Transactional(readOnly = true)
+    public Optional<ShotLayout> shotAfter(PracticeSession session, UUID id) {
+        AttemptEntity row = row(session, id);
+        Drill drill = drill(row);
+        int next = row.shot + 1;
+        boolean goesOn = next < drill.station(row.station).shots().size()
+                && !row.inOff
+                && recorded(session, row).judgement().result() != TryResult.FAILURE;
+        if (!goesOn) {
+            return Optional.empty();
+        }
+        return Optional.of(landing(row)
+                .map(at -> layouts.layoutFrom(drill, row.station, next, row.mirrored, session.table(), at))
+                .orElseGet(() -> layouts.layout(drill, row.station, next, row.mirrored, session.table())));
     }
 
     /** The greatest sequence in a session, undone attempts included; -1 if it has none. */
     @Transactional(readOnly = true)
     public long greatestSequence(PracticeSession session) {
-        return attempts.findBySessionIdOrderBySequenceAscDeviceIdAscIdAsc(session.id()).stream()
-                .mapToLong(row -> row.sequence)
-                .max()
-                .orElse(-1);
+        return attempts.greatestSequence(session.id()).orElse(-1L);
     }
+
+    /** When the shots of a session were played, undone ones left out. */
+    @Transactional(readOnly = true)
+    public List<Instant> playedAt(PracticeSession session) {
+        return attempts.playedAt(session.id());
+    }
+
+    /** A student's newest attempts over all sessions that this person may see, newest first. */
+    @Transactional(readOnly = true)
+    public List<StudentAttempt> newestOf(SignedIn who, UUID studentId, int most) {
+        access.requireStudent(who, studentId);
+        Map<UUID, PracticeSession> known = new HashMap<>();
+        return attempts.newestOf(studentId, Limit.of(most)).stream()
+                .map(row -> {
+                    PracticeSession session =
+                            known.computeIfAbsent(row.sessionId, sessionId -> sessions.find(who, sessionId));
+                    return new StudentAttempt(session, drill(row), AttemptMapping.body(row));
+                })
+                .toList();
+    }
+
+    /** An attempt with the session and the drill version that it belongs to. */
+    public record StudentAttempt(PracticeSession session, Drill drill, AttemptBody body) {}
 
     @Transactional(readOnly = true)
     public Map<UUID, Tally> tallies(List<UUID> sessionIds) {
@@ -141,15 +207,51 @@ public class AttemptService {
                         row -> new Tally((int) row.getAttempts(), (int) row.getPotted())));
     }
 
-    private void check(PracticeSession session, AttemptBody body) {
-        Drill drill = drill(session);
+    private StandingView standing(PracticeSession session, Drill drill, AttemptEntity row) {
+        return standings.one(session, row.studentId, drill, row.station, row.mirrored);
+    }
+
+    private AttemptEntity row(PracticeSession session, UUID id) {
+        return attempts.findById(id)
+                .filter(row -> row.sessionId.equals(session.id())
+                        && session.studentIds().contains(row.studentId))
+                .orElseThrow(() -> new Missing("attempt"));
+    }
+
+    private static Optional<Point> landing(AttemptEntity row) {
+        return Optional.ofNullable(row.landingXMillimetres).map(x -> new Point(x, row.landingYMillimetres));
+    }
+
+    /** In a pattern the line of arrival depends on where the shot before left the cue ball (answers.md, "Target and arrival"). */
+    private Double arrivalFromWhereItLay(PracticeSession session, Drill drill, AttemptBody body) {
+        if (body.shot() == 0) {
+            return null;
+        }
+        return attempts.ofTry(session.id(), body.tryId(), body.shot() - 1).stream()
+                .flatMap(before -> landing(before).stream())
+                .findFirst()
+                .map(at -> layouts.layoutFrom(drill, body.station(), body.shot(), body.mirrored(), session.table(), at)
+                        .arrival()
+                        .degrees())
+                .orElse(null);
+    }
+
+    /** What was called before the shot cannot be changed after it: call and result are kept apart. */
+    private static void requireCallKept(AttemptEntity row, AttemptBody body) {
+        if (!Objects.equals(AttemptMapping.body(row).call(), body.call())) {
+            throw new InvalidInputException(
+                    ProblemCode.CONTRADICTION, "call", body.call(), "must stay as it was called before the shot");
+        }
+    }
+
+    private void check(PracticeSession session, Drill drill, AttemptBody body) {
         int shots = drill.station(body.station()).shots().size();
         if (body.shot() >= shots) {
             throw new InvalidInputException(
                     ProblemCode.UNKNOWN_ID, "shot", body.shot(), "must be from 0 to " + (shots - 1));
         }
         Attempt attempt = attempt(body);
-        ShotLayout asked = layout(session, body.station(), body.shot(), body.mirrored());
+        ShotLayout asked = layouts.layout(drill, body.station(), body.shot(), body.mirrored(), session.table());
         for (FactBody fact : body.facts()) {
             if (fact.demand() >= asked.conditions().size()) {
                 throw new InvalidInputException(
@@ -159,7 +261,13 @@ public class AttemptService {
                         "must be one of this shot's " + asked.conditions().size() + " demands, counted from 0");
             }
         }
-        if (!attempt.outcome().fits(Judge.sides(asked))) {
+        // Played from where the cue ball lay, a planned straight pot may have become a cut, and the other way round.
+        boolean mayHaveTurned = body.shot() > 0 && Judge.sides(asked) != PotOutcome.Sides.NO_POT;
+        boolean fits = attempt.outcome().fits(Judge.sides(asked))
+                || mayHaveTurned
+                        && (attempt.outcome().fits(PotOutcome.Sides.CUT)
+                                || attempt.outcome().fits(PotOutcome.Sides.STRAIGHT));
+        if (!fits) {
             throw new InvalidInputException(
                     ProblemCode.CONTRADICTION,
                     "outcome",
@@ -221,9 +329,19 @@ public class AttemptService {
         revisions.save(revision);
     }
 
+    private AttemptBody read(String kept) {
+        try {
+            return json.readValue(kept, AttemptBody.class);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("a stored revision cannot be read: " + kept, e);
+        }
+    }
+
     private RecordedAttempt recorded(PracticeSession session, AttemptEntity row) {
         AttemptBody body = AttemptMapping.body(row);
-        ShotLayout asked = layout(session, row.station, row.shot, row.mirrored);
+        ShotLayout planned = layouts.layout(drill(row), row.station, row.shot, row.mirrored, session.table());
+        ShotLayout asked =
+                row.arrivalDegrees == null ? planned : planned.arriving(Direction.ofDegrees(row.arrivalDegrees));
         Attempt attempt = body.toAttempt();
         Judgement judgement = Judge.judge(asked, attempt);
         Optional<ArrivalError> error =
@@ -231,30 +349,7 @@ public class AttemptService {
         return new RecordedAttempt(row.id, body, row.late, judgement, error);
     }
 
-    private ShotLayout layout(PracticeSession session, int station, int shot, boolean mirrored) {
-        return layouts.layout(drill(session), station, shot, mirrored, session.table());
-    }
-
-    private Drill drill(PracticeSession session) {
-        return drills.version(session.drillId(), session.drillVersion());
-    }
-
-    /** What the columns keep, so that the same body sent again compares equal. */
-    private static AttemptBody withStoredPrecision(AttemptBody body) {
-        return new AttemptBody(
-                body.revision(),
-                body.deleted(),
-                body.station(),
-                body.mirrored(),
-                body.tryId(),
-                body.shot(),
-                body.sequence(),
-                body.deviceId(),
-                body.outcome(),
-                body.foul(),
-                body.inOff(),
-                body.landing(),
-                body.facts(),
-                body.playedAt().truncatedTo(ChronoUnit.MILLIS));
+    private Drill drill(AttemptEntity row) {
+        return drills.version(row.drillId, row.drillVersion);
     }
 }

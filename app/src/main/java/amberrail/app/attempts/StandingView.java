@@ -1,9 +1,18 @@
 package amberrail.app.attempts;
 
+import amberrail.core.drill.NextStep;
 import amberrail.core.drill.RuleProgress;
+import java.util.UUID;
 
-/** Where a student stands with the rule of one station and side. */
+/**
+ * Where a student stands with the rule of one station and side.
+ *
+ * @param tries of this session, at this station and side
+ * @param next  where the rule sends the student
+ */
 public record StandingView(
+        UUID studentId,
+        String drillId,
         int station,
         boolean mirrored,
         int reached,
@@ -11,16 +20,25 @@ public record StandingView(
         boolean passed,
         int tries,
         int capTries,
-        boolean capReached) {
-    static StandingView of(int station, boolean mirrored, RuleProgress progress) {
+        boolean capReached,
+        NextView next) {
+
+    /** Where to play on, and why. */
+    public record NextView(int station, boolean mirrored, NextStep.Why why) {}
+
+    static StandingView of(
+            UUID studentId, String drillId, int station, boolean mirrored, RuleProgress run, int tries, NextStep next) {
         return new StandingView(
+                studentId,
+                drillId,
                 station,
                 mirrored,
-                progress.reached(),
-                progress.needed(),
-                progress.passed(),
-                progress.tries(),
-                progress.capTries(),
-                progress.capReached());
+                run.reached(),
+                run.needed(),
+                run.passed(),
+                tries,
+                run.capTries(),
+                tries >= run.capTries(),
+                new NextView(next.station(), next.mirrored(), next.why()));
     }
 }

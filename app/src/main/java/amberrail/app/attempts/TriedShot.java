@@ -13,6 +13,8 @@ import java.util.UUID;
  * would have to watch for changes.
  */
 record TriedShot(
+        boolean mirrored,
+        long sequence,
         UUID tryId,
         int shot,
         PotOutcome outcome,

@@ -108,7 +108,10 @@ class DemoClub {
         int count = offset == STUDENTS.size() - 1 ? 0 : SESSIONS_EACH;
         for (int n = 0; n < count; n++) {
             Instant start = Instant.now(clock).minus(Duration.ofDays(3L * (count - n) + offset % 3));
-            PracticeSession session = sessions.begin(coach, studentId, drill.id(), table.id(), start);
+            PracticeSession session = sessions.begin(
+                    coach,
+                    new SessionService.Beginning(List.of(studentId), List.of(drill.id()), table.id(), true),
+                    start);
             long sequence = 0;
             for (boolean mirrored : new boolean[] {false, true}) {
                 int station = Math.min(n, drill.stations().size() - 1);

@@ -69,6 +69,14 @@ public class DrillCatalogue {
         });
     }
 
+    /** The newest version of a drill; 0 where it has gone. */
+    public int latestVersion(String id) {
+        return shipped.find(id)
+                .map(Drill::version)
+                .or(() -> owns.findById(id).map(row -> row.latestVersion))
+                .orElse(0);
+    }
+
     /** One version, for somebody who may see a session that was played with it. */
     public Drill version(String id, int version) {
         return shipped.find(id).orElseGet(() -> stored(id, version));

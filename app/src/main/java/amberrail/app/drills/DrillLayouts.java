@@ -1,9 +1,11 @@
 package amberrail.app.drills;
 
 import amberrail.core.drill.Drill;
+import amberrail.core.drill.Position;
 import amberrail.core.drill.Shot;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.geometry.Direction;
+import amberrail.core.geometry.Point;
 import amberrail.core.grading.Difficulty;
 import amberrail.core.grading.ShotTasks;
 import amberrail.core.problem.InvalidInputException;
@@ -44,11 +46,31 @@ public class DrillLayouts {
      * recipe is found once for each shot and table and takes a tenth of a second.
      */
     public ShotLayout layout(Drill drill, int station, int shot, boolean mirrored, TableSpec table) {
-        ShotLayout drawn = drawn(drill, station, shot, mirrored, table);
+        return arriving(drill, drill.station(station).shots().get(shot), mirrored, table);
+    }
+
+    /**
+     * The same, played from where the cue ball really lay: how a pattern goes on. Where the ball cannot lie there as the set-up is (another
+     * one is in that place), as it was planned.
+     */
+    public ShotLayout layoutFrom(Drill drill, int station, int shot, boolean mirrored, TableSpec table, Point cueAt) {
+        Shot planned = drill.station(station).shots().get(shot);
+        double y = mirrored ? table.widthMillimetres() - cueAt.yMillimetres() : cueAt.yMillimetres();
+        Shot moved = planned.withCueBallAt(new Position.AtSights(
+                8 * cueAt.xMillimetres() / table.lengthMillimetres(), 4 * y / table.widthMillimetres()));
+        try {
+            return arriving(drill, moved, mirrored, table);
+        } catch (InvalidInputException cannotLieThere) {
+            return arriving(drill, planned, mirrored, table);
+        }
+    }
+
+    private ShotLayout arriving(Drill drill, Shot shot, boolean mirrored, TableSpec table) {
+        ShotLayout drawn = drawn(drill, shot, mirrored, table);
         if (drawn.zone().isEmpty()) {
             return drawn;
         }
-        OptionalDouble arrival = usual(drill, station, shot, table).stream()
+        OptionalDouble arrival = PreferredRecipe.of(recipes(drill, shot, table)).stream()
                 .mapToDouble(Recipe::arrivalDegrees)
                 .findFirst();
         return arrival.isEmpty()
@@ -63,10 +85,13 @@ public class DrillLayouts {
 
     /** Every way to play a shot on the original side, best first; none where no stroke does it. */
     public List<Recipe> recipes(Drill drill, int station, int shot, TableSpec table) {
-        Shot asked = drill.station(station).shots().get(shot);
+        return recipes(drill, drill.station(station).shots().get(shot), table);
+    }
+
+    private List<Recipe> recipes(Drill drill, Shot asked, TableSpec table) {
         Usual key = new Usual(asked, table, zoneScale(drill, table), drill.sideAllowed());
         return recipes.get(key, k -> {
-            ShotLayout drawn = drawn(drill, station, shot, false, table);
+            ShotLayout drawn = drawn(drill, asked, false, table);
             ShotTable engineTable = ShotTable.of(TablePlan.of(table));
             return RecipeSolver.solve(
                     ShotTasks.of(drawn, engineTable, TablePhysics.usual(table.kind()), drill.sideAllowed()));
@@ -97,7 +122,11 @@ public class DrillLayouts {
 
     /** The shot without asking for a recipe: for thumbnails, whose line of arrival is not drawn. */
     public ShotLayout drawn(Drill drill, int station, int shot, boolean mirrored, TableSpec table) {
-        Drawn key = new Drawn(drill.station(station).shots().get(shot), mirrored, table, zoneScale(drill, table));
+        return drawn(drill, drill.station(station).shots().get(shot), mirrored, table);
+    }
+
+    private ShotLayout drawn(Drill drill, Shot shot, boolean mirrored, TableSpec table) {
+        Drawn key = new Drawn(shot, mirrored, table, zoneScale(drill, table));
         return layouts.get(
                 key, k -> ShotLayout.of(k.shot(), TablePlan.of(table), table.balls(), mirrored, k.zoneScale()));
     }

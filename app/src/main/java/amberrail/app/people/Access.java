@@ -16,10 +16,15 @@ public class Access {
 
     /** {@link Missing}, the same as for an unknown id, unless this person is the student or coaches them. */
     public void requireStudent(SignedIn who, UUID studentId) {
-        boolean self = who.accountId().equals(studentId) && who.role() == Role.STUDENT;
-        if (!self && !coaches(who, studentId)) {
+        if (!maySee(who, studentId)) {
             throw new Missing("student");
         }
+    }
+
+    /** Whether this person is the student or coaches them. */
+    public boolean maySee(SignedIn who, UUID studentId) {
+        boolean self = who.accountId().equals(studentId) && who.role() == Role.STUDENT;
+        return self || coaches(who, studentId);
     }
 
     public void requireCoach(SignedIn who) {

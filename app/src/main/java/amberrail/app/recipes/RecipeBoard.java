@@ -61,7 +61,7 @@ class RecipeBoard {
         }
     }
 
-    BoardView of(Drill drill, int station, int shot, TableSpec table, double abilityLogits) {
+    BoardView of(Drill drill, int station, int shot, TableSpec table, ExecutionErrors errors) {
         int shots = drill.station(station).shots().size();
         if (shot < 0 || shot >= shots) {
             throw new InvalidInputException(ProblemCode.UNKNOWN_ID, "shot", shot, "must be from 0 to " + (shots - 1));
@@ -78,7 +78,6 @@ class RecipeBoard {
                 engineTable,
                 physics,
                 table.balls().cueBall().radiusMillimetres());
-        ExecutionErrors errors = ExecutionErrors.ofAbility(abilityLogits);
         StrokeNoise noise = StrokeNoise.of(STROKES, SEED);
         List<PlayedWayView> ways = recipes.stream()
                 .map(recipe ->

@@ -1,16 +1,19 @@
 package amberrail.app.recipes;
 
+import amberrail.app.advice.OwnErrorSizes;
 import amberrail.app.drills.DrillCatalogue;
 import amberrail.app.drills.DrillDraft;
 import amberrail.app.kit.KitService;
 import amberrail.app.people.Access;
 import amberrail.app.people.SignedIn;
+import amberrail.core.simulation.ExecutionErrors;
 import com.fasterxml.jackson.databind.JsonNode;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -29,13 +32,21 @@ class RecipeController {
     private final TargetSize targets;
     private final DrillCatalogue drills;
     private final KitService kit;
+    private final OwnErrorSizes sizes;
     private final Access access;
 
-    RecipeController(RecipeBoard board, TargetSize targets, DrillCatalogue drills, KitService kit, Access access) {
+    RecipeController(
+            RecipeBoard board,
+            TargetSize targets,
+            DrillCatalogue drills,
+            KitService kit,
+            OwnErrorSizes sizes,
+            Access access) {
         this.board = board;
         this.targets = targets;
         this.drills = drills;
         this.kit = kit;
+        this.sizes = sizes;
         this.access = access;
     }
 
@@ -59,9 +70,13 @@ class RecipeController {
             @RequestParam UUID tableId,
             @RequestParam(defaultValue = "0") int station,
             @RequestParam(defaultValue = "0") int shot,
-            @RequestParam(defaultValue = "0") double abilityLogits) {
+            @RequestParam(defaultValue = "0") double abilityLogits,
+            @RequestParam Optional<UUID> studentId) {
+        ExecutionErrors errors = studentId
+                .map(student -> sizes.of(who, student).errors().forSimulation())
+                .orElseGet(() -> ExecutionErrors.ofAbility(abilityLogits));
         return board.of(
-                drills.find(who, id).drill(), station, shot, kit.table(tableId).spec(), abilityLogits);
+                drills.find(who, id).drill(), station, shot, kit.table(tableId).spec(), errors);
     }
 
     @PostMapping("/bench/recipes")
@@ -72,7 +87,7 @@ class RecipeController {
                 body.station(),
                 body.shot(),
                 kit.table(body.tableId()).spec(),
-                body.abilityLogits());
+                ExecutionErrors.ofAbility(body.abilityLogits()));
     }
 
     @PostMapping("/bench/target-size")

@@ -24,9 +24,11 @@ class ReviewController {
     ReviewView review(
             @AuthenticationPrincipal SignedIn who,
             @PathVariable UUID sessionId,
+            @RequestParam Optional<UUID> studentId,
+            @RequestParam Optional<String> drillId,
             @RequestParam Optional<Integer> station,
             @RequestParam(defaultValue = "false") boolean mirrored,
             @RequestParam(defaultValue = "0") int shot) {
-        return reviews.review(who, sessionId, station, mirrored, shot);
+        return reviews.review(who, sessionId, new ReviewService.Asked(studentId, drillId, station, mirrored, shot));
     }
 }

@@ -8,13 +8,13 @@ import amberrail.app.drills.DrillLayouts;
 import amberrail.app.drills.DrillOnTable;
 import amberrail.app.drills.ShotView;
 import amberrail.app.kit.TableDrawing;
-import amberrail.app.people.PeopleService;
 import amberrail.app.people.SignedIn;
 import amberrail.app.review.Figures.DispersionView;
 import amberrail.app.review.Figures.ShareView;
 import amberrail.app.sessions.PracticeSession;
 import amberrail.app.sessions.SessionService;
 import amberrail.app.sessions.SessionView;
+import amberrail.app.sessions.SessionViews;
 import amberrail.core.attempt.PotOutcome;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.ShotLayout;
@@ -42,26 +42,41 @@ class ReviewService {
     private final AttemptService attempts;
     private final DrillCatalogue drills;
     private final DrillLayouts layouts;
-    private final PeopleService people;
+    private final SessionViews views;
 
     ReviewService(
             SessionService sessions,
             AttemptService attempts,
             DrillCatalogue drills,
             DrillLayouts layouts,
-            PeopleService people) {
+            SessionViews views) {
         this.sessions = sessions;
         this.attempts = attempts;
         this.drills = drills;
         this.layouts = layouts;
-        this.people = people;
+        this.views = views;
     }
 
-    /** Without a station: the group with the most attempts. */
-    ReviewView review(SignedIn who, UUID sessionId, Optional<Integer> station, boolean mirrored, int shot) {
+    /** What to look at: without a student or drill the session's first, without a station the group with the most attempts. */
+    record Asked(
+            Optional<UUID> studentId,
+            Optional<String> drillId,
+            Optional<Integer> station,
+            boolean mirrored,
+            int shot) {}
+
+    ReviewView review(SignedIn who, UUID sessionId, Asked asked) {
         PracticeSession session = sessions.find(who, sessionId);
-        Drill drill = drills.version(session.drillId(), session.drillVersion());
-        List<RecordedAttempt> all = attempts.ofSession(session);
+        UUID student = session.student(asked.studentId().orElse(null));
+        PracticeSession.DrillVersion version = session.drill(asked.drillId().orElse(null));
+        Drill drill = drills.version(version.drillId(), version.version());
+        Optional<Integer> station = asked.station();
+        boolean mirrored = asked.mirrored();
+        int shot = asked.shot();
+        List<RecordedAttempt> all = attempts.ofSession(session).stream()
+                .filter(a -> a.body().studentId().equals(student)
+                        && a.body().drillId().equals(drill.id()))
+                .toList();
         List<ReviewView.GroupView> groups = groups(drill, all);
         ReviewView.GroupView chosen =
                 station.map(index -> group(drill, index, mirrored, shot, 0)).orElseGet(() -> largest(groups, drill));
@@ -70,12 +85,12 @@ class ReviewService {
                 .filter(a -> a.body().station() == chosen.station() && a.body().mirrored() == chosen.mirrored())
                 .filter(a -> a.body().shot() == chosen.shot())
                 .toList();
-        SessionView heading =
-                SessionView.of(session, people.person(session.studentId()).name(), drill.title());
         var onTable =
                 DrillOnTable.of(layouts, drill, session.table()).stations().get(chosen.station());
         return assemble(
-                heading,
+                views.of(session),
+                student,
+                drill.id(),
                 TableDrawing.of(session.table()),
                 groups,
                 chosen,
@@ -86,6 +101,8 @@ class ReviewService {
 
     private static ReviewView assemble(
             SessionView heading,
+            UUID student,
+            String drillId,
             TableDrawing table,
             List<ReviewView.GroupView> groups,
             ReviewView.GroupView chosen,
@@ -102,6 +119,8 @@ class ReviewService {
         int judged = count(shown, a -> a.judgement().result() != TryResult.NOT_JUDGED);
         return new ReviewView(
                 heading,
+                student,
+                drillId,
                 table,
                 groups,
                 chosen.station(),

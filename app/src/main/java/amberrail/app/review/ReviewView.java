@@ -10,9 +10,10 @@ import amberrail.app.web.MayBeMissing;
 import amberrail.core.attempt.PotOutcome;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 
 /**
- * The review of one session at one station, side and shot.
+ * The review of one student's turns at one drill of a session, at one station, side and shot.
  *
  * @param groups      every station, side and shot that has attempts, and how many
  * @param shotIndex   which of the station's shots, from 0
@@ -22,6 +23,8 @@ import java.util.Map;
  */
 record ReviewView(
         SessionView session,
+        UUID studentId,
+        String drillId,
         TableDrawing table,
         List<GroupView> groups,
         int station,

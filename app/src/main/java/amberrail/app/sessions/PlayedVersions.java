@@ -14,6 +14,6 @@ class PlayedVersions implements DrillUse {
 
     @Override
     public boolean isPlayed(String drillId, int version) {
-        return sessions.existsByDrillIdAndDrillVersion(drillId, version);
+        return sessions.hasPlayed(drillId, version);
     }
 }

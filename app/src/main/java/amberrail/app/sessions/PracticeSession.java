@@ -1,26 +1,67 @@
 package amberrail.app.sessions;
 
+import amberrail.app.web.Missing;
 import amberrail.core.table.TableSpec;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 
 /**
- * One practice.
+ * One practice, as one person may see it.
  *
- * @param table the table's numbers as they were when it began
+ * @param studentIds in the order of their turns; only those whom this person may see, and at least one
+ * @param drills     in the order in which they are played, each with the version that is kept to
+ * @param table      the table's numbers as they were when it began
+ * @param coached    whether a coach is there; else the student practises alone
+ * @param stretches  when it was under way; the last one has no end while it is
  */
 public record PracticeSession(
         UUID id,
-        UUID studentId,
-        String drillId,
-        int drillVersion,
+        List<UUID> studentIds,
+        List<DrillVersion> drills,
         UUID tableId,
         String tableName,
         TableSpec table,
+        boolean coached,
+        String note,
         Instant startedAt,
-        Optional<Instant> closedAt) {
+        Optional<Instant> closedAt,
+        List<Stretch> stretches) {
+
+    /** A drill of the session. */
+    public record DrillVersion(String drillId, int version) {}
+
+    /** From then, until then or still. */
+    public record Stretch(Instant begunAt, Optional<Instant> endedAt) {}
+
     public boolean isClosed() {
         return closedAt.isPresent();
+    }
+
+    /** Begun, not closed, and not under way. */
+    public boolean isPaused() {
+        return !isClosed()
+                && !stretches.isEmpty()
+                && stretches.get(stretches.size() - 1).endedAt().isPresent();
+    }
+
+    /** The student's id if they take part; {@link Missing} else. Nobody named: the first. */
+    public UUID student(UUID id) {
+        if (id == null) {
+            return studentIds.get(0);
+        }
+        if (!studentIds.contains(id)) {
+            throw new Missing("student");
+        }
+        return id;
+    }
+
+    /** The version of a drill that this session keeps to; {@link Missing} if it is not played here. None named: the first. */
+    public DrillVersion drill(String id) {
+        return drills.stream()
+                .filter(one -> id == null || one.drillId().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new Missing("drill"));
     }
 }

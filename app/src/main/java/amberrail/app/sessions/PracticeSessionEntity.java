@@ -1,9 +1,17 @@
 package amberrail.app.sessions;
 
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embeddable;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
 
 @Entity
@@ -12,10 +20,24 @@ class PracticeSessionEntity {
     @Id
     UUID id;
 
-    UUID studentId;
     UUID startedBy;
-    String drillId;
-    int drillVersion;
+
+    @ElementCollection
+    @CollectionTable(name = "session_student", joinColumns = @JoinColumn(name = "session_id"))
+    @OrderColumn(name = "place")
+    @Column(name = "student_id")
+    List<UUID> studentIds = new ArrayList<>();
+
+    @ElementCollection
+    @CollectionTable(name = "session_drill", joinColumns = @JoinColumn(name = "session_id"))
+    @OrderColumn(name = "place")
+    List<Played> drills = new ArrayList<>();
+
+    @ElementCollection
+    @CollectionTable(name = "session_stretch", joinColumns = @JoinColumn(name = "session_id"))
+    @OrderColumn(name = "place")
+    List<Under> stretches = new ArrayList<>();
+
     UUID tableId;
     int tableVersion;
     String tableName;
@@ -23,6 +45,22 @@ class PracticeSessionEntity {
     UUID cueId;
     String cueNumbers;
     UUID ballSetId;
+    boolean coached;
+    String note = "";
     Instant startedAt;
     Instant closedAt;
+
+    /** A drill and the version that the session keeps to. */
+    @Embeddable
+    static class Played {
+        String drillId;
+        int drillVersion;
+    }
+
+    /** A stretch of time under way. */
+    @Embeddable
+    static class Under {
+        Instant begunAt;
+        Instant endedAt;
+    }
 }

@@ -4,9 +4,14 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 
 interface PracticeSessionRepository extends JpaRepository<PracticeSessionEntity, UUID> {
-    boolean existsByDrillIdAndDrillVersion(String drillId, int drillVersion);
+    @Query("select count(s) > 0 from PracticeSessionEntity s join s.drills d"
+            + " where d.drillId = :drillId and d.drillVersion = :version")
+    boolean hasPlayed(String drillId, int version);
 
-    List<PracticeSessionEntity> findByStudentIdOrderByStartedAtDesc(UUID studentId, Limit limit);
+    @Query("select s from PracticeSessionEntity s join s.studentIds student where student = :studentId"
+            + " order by s.startedAt desc")
+    List<PracticeSessionEntity> ofStudent(UUID studentId, Limit limit);
 }

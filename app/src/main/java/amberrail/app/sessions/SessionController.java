@@ -1,9 +1,8 @@
 package amberrail.app.sessions;
 
-import amberrail.app.drills.DrillCatalogue;
-import amberrail.app.people.PeopleService;
 import amberrail.app.people.SignedIn;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
@@ -13,58 +12,89 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Begin, list, close and reopen. */
+/** Begin, list, pause, go on, close and reopen; who takes part, what is played, what was noted. */
 @RestController
 @RequestMapping("/api/v1")
 class SessionController {
     private static final int LISTED = 50;
 
     private final SessionService sessions;
-    private final PeopleService people;
-    private final DrillCatalogue drills;
+    private final SessionViews views;
 
-    SessionController(SessionService sessions, PeopleService people, DrillCatalogue drills) {
+    SessionController(SessionService sessions, SessionViews views) {
         this.sessions = sessions;
-        this.people = people;
-        this.drills = drills;
+        this.views = views;
     }
 
-    /** Whose practice, which drill, at which table. */
+    /** Who practises, in the order of their turns; what, in that order; at which table; whether a coach is there. */
     record NewSession(
-            @NotNull UUID studentId,
-            @NotNull @Size(max = 60) String drillId,
-            @NotNull UUID tableId) {}
+            @NotEmpty @Size(max = 8) List<@NotNull UUID> studentIds,
+            @NotEmpty @Size(max = 20) List<@NotNull @Size(max = 60) String> drillIds,
+            @NotNull UUID tableId,
+            boolean coached) {}
+
+    /** A drill that is played too from now on. */
+    record AddedDrill(@NotNull @Size(max = 60) String drillId) {}
+
+    /** A student who takes turns too from now on. */
+    record AddedStudent(@NotNull UUID studentId) {}
+
+    /** What is to be remembered of a session. */
+    record SessionNote(@NotNull @Size(max = 4000) String note) {}
 
     @PostMapping("/sessions")
     @ResponseStatus(HttpStatus.CREATED)
     SessionView begin(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody NewSession body) {
-        return view(sessions.begin(who, body.studentId(), body.drillId(), body.tableId()));
+        return views.of(sessions.begin(
+                who, new SessionService.Beginning(body.studentIds(), body.drillIds(), body.tableId(), body.coached())));
     }
 
     @GetMapping("/students/{id}/sessions")
     List<SessionView> ofStudent(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
-        return sessions.latest(who, id, LISTED).stream().map(this::view).toList();
+        return sessions.latest(who, id, LISTED).stream().map(views::of).toList();
+    }
+
+    @PostMapping("/sessions/{id}/drills")
+    SessionView addDrill(
+            @AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @Valid @RequestBody AddedDrill body) {
+        return views.of(sessions.addDrill(who, id, body.drillId()));
+    }
+
+    @PostMapping("/sessions/{id}/students")
+    SessionView addStudent(
+            @AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @Valid @RequestBody AddedStudent body) {
+        return views.of(sessions.addStudent(who, id, body.studentId()));
+    }
+
+    @PutMapping("/sessions/{id}/note")
+    SessionView note(
+            @AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @Valid @RequestBody SessionNote body) {
+        return views.of(sessions.note(who, id, body.note()));
+    }
+
+    @PostMapping("/sessions/{id}/pause")
+    SessionView pause(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
+        return views.of(sessions.pause(who, id));
+    }
+
+    @PostMapping("/sessions/{id}/go-on")
+    SessionView goOn(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
+        return views.of(sessions.goOn(who, id));
     }
 
     @PostMapping("/sessions/{id}/close")
     SessionView close(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
-        return view(sessions.close(who, id));
+        return views.of(sessions.close(who, id));
     }
 
     @PostMapping("/sessions/{id}/reopen")
     SessionView reopen(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
-        return view(sessions.reopen(who, id));
-    }
-
-    private SessionView view(PracticeSession session) {
-        return SessionView.of(
-                session,
-                people.person(session.studentId()).name(),
-                drills.version(session.drillId(), session.drillVersion()).title());
+        return views.of(sessions.reopen(who, id));
     }
 }

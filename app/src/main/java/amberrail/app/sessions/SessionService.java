@@ -5,11 +5,21 @@ import amberrail.app.kit.KitService;
 import amberrail.app.kit.TableNumbers;
 import amberrail.app.people.Access;
 import amberrail.app.people.SignedIn;
+import amberrail.app.sessions.PracticeSession.DrillVersion;
+import amberrail.app.sessions.PracticeSession.Stretch;
+import amberrail.app.sessions.PracticeSessionEntity.Played;
+import amberrail.app.sessions.PracticeSessionEntity.Under;
+import amberrail.app.web.Conflict;
 import amberrail.app.web.Missing;
 import amberrail.core.drill.Drill;
+import amberrail.core.problem.InvalidInputException;
+import amberrail.core.problem.ProblemCode;
+import amberrail.core.problem.Require;
+import amberrail.core.table.TableSpec;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -18,10 +28,14 @@ import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Begins, finds and closes practice sessions; every way in checks whose they are. */
+/** Begins, finds, pauses and closes practice sessions; every way in checks whose they are. */
 @Service
 @Transactional
 public class SessionService {
+    private static final int LONGEST_NOTE = 4000;
+    private static final int MOST_DRILLS = 20;
+    private static final int MOST_STUDENTS = 8;
+
     private final PracticeSessionRepository sessions;
     private final Access access;
     private final KitService kit;
@@ -44,22 +58,29 @@ public class SessionService {
         this.clock = clock;
     }
 
-    public PracticeSession begin(SignedIn who, UUID studentId, String drillId, UUID tableId) {
-        return begin(who, studentId, drillId, tableId, Instant.now(clock));
+    /** Who plays what where. */
+    public record Beginning(List<UUID> studentIds, List<String> drillIds, UUID tableId, boolean coached) {
+        public Beginning {
+            requireOnce("studentIds", studentIds);
+            requireOnce("drillIds", drillIds);
+        }
+    }
+
+    public PracticeSession begin(SignedIn who, Beginning beginning) {
+        return begin(who, beginning, Instant.now(clock));
     }
 
     /** As {@link #begin}, at a stated time; for imports and demo data. */
-    public PracticeSession begin(SignedIn who, UUID studentId, String drillId, UUID tableId, Instant startedAt) {
-        access.requireStudent(who, studentId);
-        KitService.ClubTable table = kit.table(tableId);
-        Drill drill = drills.toPlay(who, drillId, table.spec());
+    public PracticeSession begin(SignedIn who, Beginning beginning, Instant startedAt) {
+        beginning.studentIds().forEach(id -> access.requireStudent(who, id));
+        KitService.ClubTable table = kit.table(beginning.tableId());
         KitService.UsualGear gear = kit.usualGear(table.spec().kind());
         PracticeSessionEntity entity = new PracticeSessionEntity();
         entity.id = UUID.randomUUID();
-        entity.studentId = studentId;
+        entity.studentIds.addAll(beginning.studentIds());
+        beginning.drillIds().forEach(id -> entity.drills.add(played(who, id, table.spec())));
         entity.startedBy = who.accountId();
-        entity.drillId = drill.id();
-        entity.drillVersion = drill.version();
+        entity.coached = beginning.coached();
         entity.tableId = table.id();
         entity.tableVersion = table.version();
         entity.tableName = table.name();
@@ -72,21 +93,63 @@ public class SessionService {
                 gear.endMassRatio());
         entity.ballSetId = gear.ballSetId();
         entity.startedAt = startedAt.truncatedTo(ChronoUnit.MILLIS);
-        return toSession(sessions.save(entity));
+        entity.stretches.add(from(entity.startedAt));
+        return toSession(who, sessions.save(entity));
     }
 
-    /** {@link Missing} if there is none or it belongs to somebody this person may not see. */
+    /** {@link Missing} if there is none or none of its students is this person's to see. */
     @Transactional(readOnly = true)
     public PracticeSession find(SignedIn who, UUID id) {
-        return toSession(entity(who, id));
+        return toSession(who, entity(who, id));
     }
 
     @Transactional(readOnly = true)
     public List<PracticeSession> latest(SignedIn who, UUID studentId, int most) {
         access.requireStudent(who, studentId);
-        return sessions.findByStudentIdOrderByStartedAtDesc(studentId, Limit.of(most)).stream()
-                .map(this::toSession)
+        return sessions.ofStudent(studentId, Limit.of(most)).stream()
+                .map(entity -> toSession(who, entity))
                 .toList();
+    }
+
+    /** A drill that is played already stays with its version. */
+    public PracticeSession addDrill(SignedIn who, UUID id, String drillId) {
+        PracticeSessionEntity entity = open(who, id);
+        boolean known = entity.drills.stream().anyMatch(one -> one.drillId.equals(drillId));
+        if (!known) {
+            Require.between("drills", entity.drills.size() + 1, 1, MOST_DRILLS);
+            entity.drills.add(played(who, drillId, numbers.read(entity.tableNumbers)));
+        }
+        return toSession(who, entity);
+    }
+
+    public PracticeSession addStudent(SignedIn who, UUID id, UUID studentId) {
+        access.requireStudent(who, studentId);
+        PracticeSessionEntity entity = open(who, id);
+        if (!entity.studentIds.contains(studentId)) {
+            Require.between("students", entity.studentIds.size() + 1, 1, MOST_STUDENTS);
+            entity.studentIds.add(studentId);
+        }
+        return toSession(who, entity);
+    }
+
+    public PracticeSession note(SignedIn who, UUID id, String note) {
+        PracticeSessionEntity entity = entity(who, id);
+        entity.note = Require.textOrNone("note", note, LONGEST_NOTE);
+        return toSession(who, entity);
+    }
+
+    /** Pausing twice changes nothing. */
+    public PracticeSession pause(SignedIn who, UUID id) {
+        PracticeSessionEntity entity = open(who, id);
+        endStretch(entity, now());
+        return toSession(who, entity);
+    }
+
+    /** Going on where nothing is paused changes nothing. */
+    public PracticeSession goOn(SignedIn who, UUID id) {
+        PracticeSessionEntity entity = open(who, id);
+        beginStretch(entity);
+        return toSession(who, entity);
     }
 
     /** Closing twice changes nothing. */
@@ -99,36 +162,95 @@ public class SessionService {
         PracticeSessionEntity entity = entity(who, id);
         if (entity.closedAt == null) {
             entity.closedAt = at.truncatedTo(ChronoUnit.MILLIS);
+            endStretch(entity, entity.closedAt);
         }
-        return toSession(entity);
+        return toSession(who, entity);
     }
 
     public PracticeSession reopen(SignedIn who, UUID id) {
         PracticeSessionEntity entity = entity(who, id);
         entity.closedAt = null;
-        return toSession(entity);
+        beginStretch(entity);
+        return toSession(who, entity);
+    }
+
+    private Instant now() {
+        return Instant.now(clock).truncatedTo(ChronoUnit.MILLIS);
+    }
+
+    private void beginStretch(PracticeSessionEntity entity) {
+        if (last(entity).map(stretch -> stretch.endedAt != null).orElse(true)) {
+            entity.stretches.add(from(now()));
+        }
+    }
+
+    private static void endStretch(PracticeSessionEntity entity, Instant at) {
+        last(entity).filter(stretch -> stretch.endedAt == null).ifPresent(stretch -> {
+            Under ended = from(stretch.begunAt);
+            ended.endedAt = at;
+            entity.stretches.set(entity.stretches.size() - 1, ended);
+        });
+    }
+
+    private static Optional<Under> last(PracticeSessionEntity entity) {
+        int n = entity.stretches.size();
+        return n == 0 ? Optional.empty() : Optional.of(entity.stretches.get(n - 1));
+    }
+
+    private static Under from(Instant begunAt) {
+        Under stretch = new Under();
+        stretch.begunAt = begunAt;
+        return stretch;
+    }
+
+    private Played played(SignedIn who, String drillId, TableSpec table) {
+        Drill drill = drills.toPlay(who, drillId, table);
+        Played played = new Played();
+        played.drillId = drill.id();
+        played.drillVersion = drill.version();
+        return played;
+    }
+
+    private PracticeSessionEntity open(SignedIn who, UUID id) {
+        PracticeSessionEntity entity = entity(who, id);
+        if (entity.closedAt != null) {
+            throw new Conflict("SESSION_CLOSED", "This session is closed; reopen it first.", null);
+        }
+        return entity;
     }
 
     private PracticeSessionEntity entity(SignedIn who, UUID id) {
         PracticeSessionEntity entity = sessions.findById(id).orElseThrow(() -> new Missing("session"));
-        try {
-            access.requireStudent(who, entity.studentId);
-        } catch (Missing hidden) {
+        if (entity.studentIds.stream().noneMatch(student -> access.maySee(who, student))) {
             throw new Missing("session");
         }
         return entity;
     }
 
-    private PracticeSession toSession(PracticeSessionEntity entity) {
+    private PracticeSession toSession(SignedIn who, PracticeSessionEntity entity) {
         return new PracticeSession(
                 entity.id,
-                entity.studentId,
-                entity.drillId,
-                entity.drillVersion,
+                entity.studentIds.stream()
+                        .filter(student -> access.maySee(who, student))
+                        .toList(),
+                entity.drills.stream()
+                        .map(one -> new DrillVersion(one.drillId, one.drillVersion))
+                        .toList(),
                 entity.tableId,
                 entity.tableName,
                 numbers.read(entity.tableNumbers),
+                entity.coached,
+                entity.note,
                 entity.startedAt,
-                Optional.ofNullable(entity.closedAt));
+                Optional.ofNullable(entity.closedAt),
+                entity.stretches.stream()
+                        .map(one -> new Stretch(one.begunAt, Optional.ofNullable(one.endedAt)))
+                        .toList());
+    }
+
+    private static void requireOnce(String field, List<?> ids) {
+        if (new HashSet<>(ids).size() < ids.size()) {
+            throw new InvalidInputException(ProblemCode.DUPLICATE_ID, field, ids, "must name each only once");
+        }
     }
 }

@@ -1,13 +1,13 @@
 package amberrail.app.today;
 
 import amberrail.app.attempts.AttemptService;
-import amberrail.app.drills.DrillCatalogue;
 import amberrail.app.people.PeopleService;
 import amberrail.app.people.PersonView;
 import amberrail.app.people.SignedIn;
 import amberrail.app.sessions.PracticeSession;
 import amberrail.app.sessions.SessionService;
 import amberrail.app.sessions.SessionView;
+import amberrail.app.sessions.SessionViews;
 import amberrail.app.web.MayBeMissing;
 import java.util.List;
 import java.util.Map;
@@ -26,13 +26,13 @@ class TodayController {
     private final PeopleService people;
     private final SessionService sessions;
     private final AttemptService attempts;
-    private final DrillCatalogue drills;
+    private final SessionViews views;
 
-    TodayController(PeopleService people, SessionService sessions, AttemptService attempts, DrillCatalogue drills) {
+    TodayController(PeopleService people, SessionService sessions, AttemptService attempts, SessionViews views) {
         this.people = people;
         this.sessions = sessions;
         this.attempts = attempts;
-        this.drills = drills;
+        this.views = views;
     }
 
     /** One session and what it came to. */
@@ -60,10 +60,7 @@ class TodayController {
         List<SessionLine> lines = latest.stream()
                 .map(session -> {
                     AttemptService.Tally tally = tallies.getOrDefault(session.id(), new AttemptService.Tally(0, 0));
-                    String title = drills.version(session.drillId(), session.drillVersion())
-                            .title();
-                    return new SessionLine(
-                            SessionView.of(session, student.name(), title), tally.attempts(), tally.potted());
+                    return new SessionLine(views.of(session), tally.attempts(), tally.potted());
                 })
                 .toList();
         UUID open = latest.stream()

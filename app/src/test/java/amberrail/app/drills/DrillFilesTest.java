@@ -67,7 +67,7 @@ class DrillFilesTest extends AppTest {
         JsonNode preview = preview(coach, file.toString());
         assertThat(effect(preview)).isEqualTo("CHANGED");
         assertThat(preview.at("/entries/0/changes").toString()).isEqualTo("[\"minutes\",\"purpose\"]");
-        var body = Map.of("studentId", club.newStudentOf(coach).accountId(), "drillId", id, "tableId", club.table());
+        var body = newSession(club.newStudentOf(coach), id);
         post(coach, body, "/api/v1/sessions").andExpect(status().isCreated());
         assertThat(effect(preview(coach, file.toString()))).isEqualTo("NEW_VERSION");
         take(coach, file.toString());

@@ -29,7 +29,7 @@ class OwnDrillsTest extends AppTest {
     }
 
     private String play(SignedIn coach, SignedIn student, String drillId) throws Exception {
-        var body = Map.of("studentId", student.accountId(), "drillId", drillId, "tableId", club.table());
+        var body = newSession(student, drillId);
         return tree(post(coach, body, "/api/v1/sessions").andExpect(status().isCreated()))
                 .get("id")
                 .asText();
@@ -68,10 +68,13 @@ class OwnDrillsTest extends AppTest {
                 .andReturn()
                 .getResponse()
                 .getContentAsString();
-        assertThat(after).isEqualTo(before).contains("Roll on to the ring (copy)");
+        assertThat(after)
+                .as("the same, and a word that there is a newer version")
+                .isEqualTo(before.replace("\"newerVersion\":false", "\"newerVersion\":true"))
+                .contains("Roll on to the ring (copy)");
         JsonNode now = tree(read(coach, "/api/v1/sessions/{s}", play(coach, student, id)));
-        assertThat(now.at("/session/drillTitle").asText()).isEqualTo("Harder");
-        assertThat(now.at("/drill/drill/version").asInt()).isEqualTo(2);
+        assertThat(now.at("/session/drills/0/title").asText()).isEqualTo("Harder");
+        assertThat(now.at("/drills/0/drill/version").asInt()).isEqualTo(2);
         // The second version is played now too, so that the next change is the third; one more change to that stays in
         // it.
         int revision = save(coach, id, 1, drill.put("title", "Harder still"))
@@ -136,7 +139,7 @@ class OwnDrillsTest extends AppTest {
         ((ObjectNode) drill.at("/stations/0/shots/0/balls/1")).set("position", object);
         save(coach, id, 0, drill);
         assertThat(entry(coach, id).has("firstShot")).isFalse();
-        var body = Map.of("studentId", club.newStudentOf(coach).accountId(), "drillId", id, "tableId", club.table());
+        var body = newSession(club.newStudentOf(coach), id);
         post(coach, body, "/api/v1/sessions")
                 .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.code").value("BALLS_OVERLAP"))
@@ -220,7 +223,7 @@ class OwnDrillsTest extends AppTest {
 
     private String title(SignedIn who, String session) throws Exception {
         return tree(read(who, "/api/v1/sessions/{s}", session))
-                .at("/session/drillTitle")
+                .at("/session/drills/0/title")
                 .asText();
     }
 

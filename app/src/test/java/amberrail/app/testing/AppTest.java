@@ -8,6 +8,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Map;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
@@ -59,9 +60,18 @@ public abstract class AppTest {
         return json.readTree(actions.andReturn().getResponse().getContentAsString());
     }
 
+    /** What begins a session of one student at one drill. */
+    protected Map<String, Object> newSession(SignedIn student, String drillId) {
+        return Map.of(
+                "studentIds", List.of(student.accountId()),
+                "drillIds", List.of(drillId),
+                "tableId", club.table(),
+                "coached", true);
+    }
+
     /** A new session of this student, begun by this person. */
     protected String beginSession(SignedIn who, SignedIn student) throws Exception {
-        var body = Map.of("studentId", student.accountId(), "drillId", Club.DRILL, "tableId", club.table());
+        var body = newSession(student, Club.DRILL);
         return tree(post(who, body, "/api/v1/sessions")).get("id").asText();
     }
 

@@ -56,8 +56,10 @@ class WhoMayTest extends AppTest {
         UUID attempt = UUID.randomUUID();
         String own = "/api/v1/sessions/" + session;
         Map<String, Object> name = Map.of("name", "Somebody New");
-        Map<String, Object> newSession =
-                Map.of("studentId", student.accountId(), "drillId", Club.DRILL, "tableId", club.table());
+        Map<String, Object> newSession = newSession(student, Club.DRILL);
+        String ofStudent = "/api/v1/students/" + student.accountId();
+        Map<String, Object> routine = Map.of("steps", List.of("chalk"), "clockSeconds", 25);
+        Map<String, Object> taking = Map.of("studentId", student.accountId());
         Map<String, Object> preferences = Map.of(
                 "dialect", "SNOOKER",
                 "lengthUnit", "INCHES",
@@ -132,6 +134,10 @@ class WhoMayTest extends AppTest {
                         "GET",
                         "/api/v1/lab/side?kind=POOL&distanceMillimetres=1000&cutDegrees=20&sideMillimetres=6",
                         null),
+                everybody(
+                        "GET",
+                        "/api/v1/lab/squeeze?kind=POOL&distanceMillimetres=400&cutDegrees=20&paceMetresPerSecond=1.2&toPocketMillimetres=800",
+                        null),
                 everybody("GET", "/api/v1/lab/cut?kind=POOL&cutDegrees=30", null),
                 everybody(
                         "GET",
@@ -205,6 +211,19 @@ class WhoMayTest extends AppTest {
                 everybody("POST", "/api/v1/shots/simulate", shot),
                 everybody("POST", "/api/v1/shots/success", success),
                 everybody("POST", "/api/v1/shots/recipes", recipes),
+                new Rule("GET", own + "/attempts/" + attempt + "/next-shot", null, OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule("GET", own + "/attempts/" + attempt + "/revisions", null, OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule("GET", own + "/attempts/" + attempt + "/advice", null, OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule("GET", ofStudent + "/error-sizes", null, OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule("GET", ofStudent + "/routine", null, OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule("PUT", ofStudent + "/routine", routine, OK, OK, NOT_FOUND, NOT_FOUND),
+                everybody("GET", "/api/v1/me/observations", null),
+                everybody("PUT", "/api/v1/me/observations", Map.of("words", List.of("rushed"))),
+                new Rule("POST", own + "/drills", Map.of("drillId", Club.DRILL), OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule("POST", own + "/students", taking, OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule("PUT", own + "/note", Map.of("note", "soft cloth"), OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule("POST", own + "/pause", Map.of(), OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule("POST", own + "/go-on", Map.of(), OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("POST", own + "/close", Map.of(), OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("POST", own + "/reopen", Map.of(), OK, OK, NOT_FOUND, NOT_FOUND));
     }

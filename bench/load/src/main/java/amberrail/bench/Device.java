@@ -35,7 +35,7 @@ final class Device {
         String student = send("GET", "/api/v1/me", null).at("/person/id").asText();
         String table = send("GET", "/api/v1/tables", null).at("/0/id").asText();
         String body =
-                "{\"studentId\":\"" + student + "\",\"drillId\":\"roll-on-to-the-ring\",\"tableId\":\"" + table + "\"}";
+                "{\"studentIds\":[\"" + student + "\"],\"drillIds\":[\"roll-on-to-the-ring\"],\"coached\":false,\"tableId\":\"" + table + "\"}";
         return send("POST", "/api/v1/sessions", body).get("id").asText();
     }
 

@@ -35,6 +35,7 @@ public record NextStep(int station, boolean mirrored, Why why) {
      *
      * @param here      tries of this station and side since the student last came to the station, oldest first
      * @param otherSide those of its other side
+     * @param triesInSession all tries of this session at this station and side: they count against the cap
      * @param hasMirror whether there is another side to play: a set-up that is its own mirror has none
      */
     public static NextStep after(
@@ -43,7 +44,8 @@ public record NextStep(int station, boolean mirrored, Why why) {
             boolean mirrored,
             List<TryScore> here,
             List<TryScore> otherSide,
-            boolean hasMirror) {
+            boolean hasMirror,
+            int triesInSession) {
         NextStep stay = new NextStep(station, mirrored, Why.STAY);
         if (drill.explore().isPresent()) {
             return stay;
@@ -58,7 +60,7 @@ public record NextStep(int station, boolean mirrored, Why why) {
         if (station > 0 && asked.stepBack().filter(rule -> rule.saysBack(here)).isPresent()) {
             return new NextStep(station - 1, false, Why.BACK);
         }
-        if (progress.capReached()) {
+        if (triesInSession >= progress.capTries()) {
             return new NextStep(station, mirrored, Why.CAP);
         }
         if (bothSides && drill.mirror() == MirrorRule.EVERY_SHOT && !otherPassed) {

@@ -65,4 +65,16 @@ public record Shot(List<BallPlacement> balls, List<Demand> demands, ArrivalLine 
     private <T extends Demand> Optional<T> first(Class<T> kind) {
         return demands.stream().filter(kind::isInstance).map(kind::cast).findFirst();
     }
+
+    /** The same with the cue ball in another place. */
+    public Shot withCueBallAt(Position place) {
+        return new Shot(
+                balls.stream()
+                        .map(ball -> ball.role() == BallPlacement.Role.CUE
+                                ? new BallPlacement(ball.label(), ball.role(), place)
+                                : ball)
+                        .toList(),
+                demands,
+                arrival);
+    }
 }

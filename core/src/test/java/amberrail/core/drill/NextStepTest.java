@@ -53,7 +53,7 @@ class NextStepTest {
 
     private static NextStep after(
             MirrorRule mirror, int station, boolean mirrored, List<TryScore> here, List<TryScore> other) {
-        return NextStep.after(drill(mirror, Optional.empty()), station, mirrored, here, other, true);
+        return NextStep.after(drill(mirror, Optional.empty()), station, mirrored, here, other, true, here.size());
     }
 
     @Test
@@ -71,7 +71,7 @@ class NextStepTest {
     @Test
     void aSetUpThatIsItsOwnMirrorHasOneSideOnly() {
         Drill drill = drill(MirrorRule.AFTER_THE_ORIGINAL, Optional.empty());
-        assertThat(NextStep.after(drill, 0, false, PASSED, NONE, false))
+        assertThat(NextStep.after(drill, 0, false, PASSED, NONE, false, 2))
                 .isEqualTo(new NextStep(1, false, NextStep.Why.PASSED));
     }
 
@@ -99,6 +99,7 @@ class NextStepTest {
     void theCapIsSaidAndExploringHasNoRule() {
         assertThat(after(MirrorRule.NONE, 0, false, tries("xoxox"), NONE).why()).isEqualTo(NextStep.Why.CAP);
         Drill explore = drill(MirrorRule.NONE, Optional.of(Explore.PACE));
-        assertThat(NextStep.after(explore, 0, false, PASSED, NONE, true).why()).isEqualTo(NextStep.Why.STAY);
+        assertThat(NextStep.after(explore, 0, false, PASSED, NONE, true, 2).why())
+                .isEqualTo(NextStep.Why.STAY);
     }
 }

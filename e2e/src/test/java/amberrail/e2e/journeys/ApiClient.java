@@ -33,8 +33,8 @@ final class ApiClient {
     String beginSession() throws Exception {
         String student = send("GET", "/api/v1/me", null).at("/person/id").asText();
         String table = send("GET", "/api/v1/tables", null).at("/0/id").asText();
-        String body =
-                "{\"studentId\":\"" + student + "\",\"drillId\":\"roll-on-to-the-ring\",\"tableId\":\"" + table + "\"}";
+        String body = "{\"studentIds\":[\"" + student
+                + "\"],\"drillIds\":[\"roll-on-to-the-ring\"],\"coached\":false,\"tableId\":\"" + table + "\"}";
         return send("POST", "/api/v1/sessions", body).get("id").asText();
     }
 
