@@ -1,9 +1,36 @@
 import { fileURLToPath, URL } from 'node:url'
 import vue from '@vitejs/plugin-vue'
 import { defineConfig } from 'vite'
+import { VitePWA } from 'vite-plugin-pwa'
 
 export default defineConfig({
-  plugins: [vue()],
+  plugins: [
+    vue(),
+    // The app's own files are kept on the device, so that the recording screen opens with the server away. The API is never cached:
+    // what the device keeps of sessions lies in its database, under the account it belongs to.
+    VitePWA({
+      registerType: 'autoUpdate',
+      injectRegister: false,
+      manifest: {
+        name: 'Amber Rail',
+        short_name: 'Amber Rail',
+        description: 'Practice drills at the table, recorded and measured.',
+        start_url: '/today',
+        display: 'standalone',
+        background_color: '#f4ede0',
+        theme_color: '#c98428',
+        icons: [{ src: '/favicon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        navigateFallback: '/index.html',
+        navigateFallbackDenylist: [/^\/api\//],
+        cleanupOutdatedCaches: true,
+        clientsClaim: true,
+        skipWaiting: true,
+      },
+    }),
+  ],
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   define: {
     __VUE_I18N_FULL_INSTALL__: false,

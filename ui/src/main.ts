@@ -7,6 +7,7 @@ import { createApp } from 'vue'
 import App from './App.vue'
 import { i18n } from './i18n'
 import { router } from './router'
+import { keepOnDevice } from './serviceWorker'
 import { AmberPreset } from './theme/preset'
 
 createApp(App)
@@ -15,3 +16,4 @@ createApp(App)
   .use(PrimeVue, { theme: { preset: AmberPreset, options: { darkModeSelector: '.dark', cssLayer: false } } })
   .use(router)
   .mount('#app')
+keepOnDevice()

@@ -22,6 +22,7 @@ export const router = createRouter({
       props: true,
     },
     { path: '/table', component: () => import('./features/recording/NobodyPage.vue') },
+    { path: '/table/begin', component: () => import('./features/recording/BeginPage.vue') },
     {
       path: '/table/:sessionId',
       component: () => import('./features/recording/RecordingPage.vue'),

@@ -103,7 +103,12 @@ export const snooker = {
       OTHER_CUSHIONS: 'other cushions than asked',
       TOO_FEW_CUSHIONS_FIRST: 'too few cushions before the ball',
     },
+    explore: { SIDE: 'Change the side only; the first shot is the baseline' },
     help: { inOff: 'In-off on or off' },
+    advice: {
+      ofAll: 'From the last {n} clean pots:',
+      aim: { more: 'aim {milliradians} mrad thicker.' },
+    },
   },
   review: {
     potted: 'potted',

@@ -1,10 +1,19 @@
 import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
 import { answer, api } from '@/api/client'
-import { Problem } from '@/api/problem'
+import { Problem, Unreachable } from '@/api/problem'
 import type { Me, Preferences } from '@/api/types'
+import { keptStorage } from '@/features/recording/outboxStorage'
 import { useDialect } from '@/i18n'
 import { useTheme } from './theme'
+
+const KNOWN = 'amber-me'
+
+/** Who was signed in on this device when the server was last heard; gone after signing out. */
+function known(): Me | undefined {
+  const text = localStorage.getItem(KNOWN)
+  return text ? (JSON.parse(text) as Me) : undefined
+}
 
 /** Who is signed in, with their settings; whether the sign-in has ended under way. */
 export const useSignedIn = defineStore('signedIn', () => {
@@ -14,6 +23,7 @@ export const useSignedIn = defineStore('signedIn', () => {
   function welcome(person: Me): void {
     me.value = person
     ended.value = false
+    localStorage.setItem(KNOWN, JSON.stringify(person))
     apply(person.preferences)
   }
 
@@ -29,8 +39,14 @@ export const useSignedIn = defineStore('signedIn', () => {
       return true
     } catch (error) {
       ended.value = false
-      if (error instanceof Problem && error.status === 401) return false
-      throw error
+      if (error instanceof Problem && error.status === 401) {
+        return false
+      }
+      const before = error instanceof Unreachable ? known() : undefined
+      if (!before) throw error
+      // The server is away: whoever this device belonged to goes on recording. What is sent later needs a sign-in that still holds.
+      welcome(before)
+      return true
     }
   }
 
@@ -59,7 +75,10 @@ export const useSignedIn = defineStore('signedIn', () => {
 
   async function signOut(): Promise<void> {
     await answer(api.POST('/api/v1/sign-out'))
+    const account = me.value?.person.id
     me.value = undefined
+    localStorage.removeItem(KNOWN)
+    if (account) await keptStorage.forget(account)
   }
 
   async function changePreferences(preferences: Preferences): Promise<void> {

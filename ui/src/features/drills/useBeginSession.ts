@@ -42,7 +42,12 @@ export function useBeginSession(drillId: Ref<string>, tableId: Ref<string | unde
     starting.value = true
     problem.value = ''
     try {
-      const body = { studentId, drillId: drillId.value, tableId: tableId.value }
+      const body = {
+        studentIds: [studentId],
+        drillIds: [drillId.value],
+        tableId: tableId.value,
+        coached: signedIn.me?.person.role === 'COACH',
+      }
       const session = await answer(api.POST('/api/v1/sessions', { body }))
       hand.take({ sessionId: session.id })
       await router.push(`/table/${session.id}`)

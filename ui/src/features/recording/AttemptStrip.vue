@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import OutcomeGlyph from '@/table/OutcomeGlyph.vue'
-import type { LocalAttempt } from './useRecording'
+import type { LocalAttempt } from './attemptOrder'
 
 /** The last attempts of this station and side; each can be opened and mended. */
 const props = defineProps<{ attempts: LocalAttempt[]; editingId?: string; most: number }>()

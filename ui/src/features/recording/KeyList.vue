@@ -1,37 +1,44 @@
 <script setup lang="ts">
 import Dialog from 'primevue/dialog'
-import { KEY_FOUL, KEY_IN_OFF, KEY_MIRROR, KEY_NOT_SEEN } from './keys'
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import * as keys from './keys'
 
 /** Every key of the recording screen. */
-defineProps<{ letters: string }>()
+const props = defineProps<{ letters: string }>()
 const visible = defineModel<boolean>('visible', { required: true })
+const { t } = useI18n()
+const list = computed(() => [
+  [props.letters, 'outcome'],
+  [keys.KEY_FOUL, 'foul'],
+  [keys.KEY_IN_OFF, 'inOff'],
+  [keys.KEY_NOT_SEEN, 'notSeen'],
+  [keys.KEYS_DEMANDS.join(' '), 'demand'],
+  ['1 … 8', 'observe'],
+  [keys.KEY_NOTE, 'note'],
+  [keys.KEY_CALL, 'call'],
+  ['Enter', 'place'],
+  ['← ↑ ↓ →', 'move'],
+  ['⌫', 'undo'],
+  ['[ ]', 'station'],
+  [keys.KEY_MIRROR, 'mirror'],
+  [keys.KEY_STAY, 'stay'],
+  [keys.KEY_NEXT_STUDENT, 'nextStudent'],
+  [keys.KEY_NEXT_DRILL, 'nextDrill'],
+  [keys.KEY_SESSION, 'session'],
+  [keys.KEY_ROUTINE, 'routine'],
+  ['Esc', 'cancel'],
+  ['?', 'help'],
+])
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal :header="$t('recording.help.title')" dismissable-mask>
+  <Dialog v-model:visible="visible" modal :header="t('recording.help.title')" dismissable-mask>
     <dl>
-      <dt>{{ letters }}</dt>
-      <dd>{{ $t('recording.help.outcome') }}</dd>
-      <dt>{{ KEY_FOUL }}</dt>
-      <dd>{{ $t('recording.help.foul') }}</dd>
-      <dt>{{ KEY_IN_OFF }}</dt>
-      <dd>{{ $t('recording.help.inOff') }}</dd>
-      <dt>{{ KEY_NOT_SEEN }}</dt>
-      <dd>{{ $t('recording.help.notSeen') }}</dd>
-      <dt>Enter</dt>
-      <dd>{{ $t('recording.help.place') }}</dd>
-      <dt>← ↑ ↓ →</dt>
-      <dd>{{ $t('recording.help.move') }}</dd>
-      <dt>⌫</dt>
-      <dd>{{ $t('recording.help.undo') }}</dd>
-      <dt>[ ]</dt>
-      <dd>{{ $t('recording.help.station') }}</dd>
-      <dt>{{ KEY_MIRROR }}</dt>
-      <dd>{{ $t('recording.help.mirror') }}</dd>
-      <dt>Esc</dt>
-      <dd>{{ $t('recording.help.cancel') }}</dd>
-      <dt>?</dt>
-      <dd>{{ $t('recording.help.help') }}</dd>
+      <template v-for="[key, words] in list" :key="words">
+        <dt>{{ key }}</dt>
+        <dd>{{ t(`recording.help.${words}`) }}</dd>
+      </template>
     </dl>
   </Dialog>
 </template>

@@ -2,6 +2,9 @@
   <main class="page">
     <h1>{{ $t('rail.table') }}</h1>
     <p>{{ $t('recording.nothing') }}</p>
+    <p>
+      <RouterLink to="/table/begin">{{ $t('recording.begin.several') }}</RouterLink>
+    </p>
     <RouterLink to="/drills" class="action">{{ $t('recording.toDrills') }}</RouterLink>
   </main>
 </template>

@@ -1,13 +1,21 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Shot } from '@/api/types'
 import { useUnits } from '@/shared/units'
 import { arrivalError } from './arrivalError'
-import type { LocalAttempt } from './useRecording'
+import type { LocalAttempt } from './attemptOrder'
 
 /** One large line after a shot: long or short, left or right; below it what the judge says. */
-const props = defineProps<{ attempt?: LocalAttempt; shot: Shot; undone: boolean }>()
+const props = defineProps<{
+  attempt?: LocalAttempt
+  shot: Shot
+  undone: boolean
+  advice: string
+  baseline?: LocalAttempt
+  explores: boolean
+}>()
+const emit = defineEmits<{ said: [words: string] }>()
 const { t } = useI18n()
 const { length } = useUnits()
 
@@ -36,14 +44,36 @@ const lines = computed(() => {
   ]
 })
 
+/** In an explore drill nothing passes or fails: each shot is read against the first one. */
+const against = computed(() => {
+  const from = props.baseline?.body.landing
+  const at = props.attempt?.body.landing
+  if (!from || !at || props.baseline?.id === props.attempt?.id) return t('recording.baseline')
+  const one = arrivalError(props.shot, from)
+  const other = arrivalError(props.shot, at)
+  const speed = other.speedMillimetres - one.speedMillimetres
+  const line = other.lineMillimetres - one.lineMillimetres
+  return t('recording.against', {
+    speed: t(speed >= 0 ? 'recording.further' : 'recording.nearer', { length: length(Math.abs(speed)) }),
+    line: t(line >= 0 ? 'recording.left' : 'recording.right', { length: length(Math.abs(line)) }),
+  })
+})
+
 const verdict = computed(() => {
   const attempt = props.attempt
   if (!attempt) return ''
+  if (props.explores) return against.value
   const judged = attempt.judged
   if (!judged || judged.attempt.revision !== attempt.body.revision) return t('recording.judging')
   const why = judged.faults.map((fault) => t(`recording.why.${fault}`)).join(', ')
   return t(`recording.${judged.result}`, { why })
 })
+
+/** What can be said aloud: once, when the advice to a shot has come. */
+watch(
+  () => props.advice,
+  (words) => words && emit('said', [...lines.value, words].join('. ')),
+)
 </script>
 
 <template>
@@ -53,11 +83,12 @@ const verdict = computed(() => {
         <span v-for="line in lines" :key="line">{{ line }}</span>
       </p>
       <p v-else class="large">{{ $t(attempt.body.inOff ? 'outcome.inOff' : 'recording.notSeen') }}</p>
-      <p class="advice">{{ $t(`outcome.${attempt.body.outcome}`) }} · {{ verdict }}</p>
+      <p class="verdict">{{ $t(`outcome.${attempt.body.outcome}`) }} · {{ verdict }}</p>
+      <p v-if="advice" class="advice" data-testid="advice">{{ advice }}</p>
     </template>
     <template v-else>
       <p class="large">{{ undone ? $t('recording.undone') : $t('recording.first') }}</p>
-      <p class="advice">{{ $t('recording.firstHint') }}</p>
+      <p class="verdict">{{ $t('recording.firstHint') }}</p>
     </template>
   </section>
 </template>
@@ -79,9 +110,13 @@ p {
 .large span {
   display: block;
 }
-.advice {
+.verdict {
   margin-top: 6px;
   color: var(--ink-second);
+}
+.advice {
+  margin-top: 4px;
+  font-weight: 600;
 }
 @media (max-width: 620px) {
   .large {
@@ -93,6 +128,7 @@ p {
   .large span + span::before {
     content: ', ';
   }
+  .verdict,
   .advice {
     margin-top: 0;
     font-size: 14px;

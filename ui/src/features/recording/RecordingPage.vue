@@ -3,58 +3,74 @@ import Button from 'primevue/button'
 import { computed, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
-import type { Outcome, Point } from '@/api/types'
+import type { Outcome, Point, Routine } from '@/api/types'
 import PageState from '@/shared/PageState.vue'
 import { useHand } from '@/shared/useHand'
 import { useLoad } from '@/shared/useLoad'
 import { useNarrow } from '@/shared/useNarrow'
+import { useNotation } from '@/shared/useNotation'
 import { useUnits } from '@/shared/units'
-import CrossHair from '@/table/CrossHair.vue'
-import LandingMark from '@/table/LandingMark.vue'
-import ShotMarks from '@/table/ShotMarks.vue'
-import TableDiagram from '@/table/TableDiagram.vue'
-import AttemptStrip from './AttemptStrip.vue'
-import KeyList from './KeyList.vue'
-import { outcomeKeys } from './keys'
 import { onBed } from '@/table/onBed'
+import type { PlacedBy } from './attemptOrder'
+import AttemptStrip from './AttemptStrip.vue'
+import AttemptTrail from './AttemptTrail.vue'
+import CallPicker from './CallPicker.vue'
+import DemandToggles from './DemandToggles.vue'
+import KeyList from './KeyList.vue'
+import { KEY_CALL, KEY_SESSION, outcomeKeys } from './keys'
+import MovesNote from './MovesNote.vue'
+import ObservationKeys from './ObservationKeys.vue'
 import OutcomeKeys from './OutcomeKeys.vue'
 import ReadOut from './ReadOut.vue'
+import RecordingCloth from './RecordingCloth.vue'
+import RoutineStrip from './RoutineStrip.vue'
 import RunHeader from './RunHeader.vue'
+import SessionPanel from './SessionPanel.vue'
+import ShotNote from './ShotNote.vue'
+import { useAdvice } from './useAdvice'
+import { useAdviceWords } from './useAdviceWords'
+import { toldDemands } from './useArmed'
 import { useOutbox } from './useOutbox'
-import { usePlacing } from './usePlacing'
-import { useRecording, type PlacedBy } from './useRecording'
+import { useRecording } from './useRecording'
 import { useRecordingKeys } from './useRecordingKeys'
+import { useWakeLock } from './useWakeLock'
+import WaitingList from './WaitingList.vue'
 
 const props = defineProps<{ sessionId: string }>()
 const { t } = useI18n()
 const { length } = useUnits()
+const notation = useNotation()
 const hand = useHand()
 const outbox = useOutbox()
 const recording = useRecording(props.sessionId)
-const { detail, shot, here, stationView, inHand, editing, editingId, foul, inOff, outcome, outcomeChosen } =
-  recording
+const { store, turn, armed, shot, here, inHand, editing, editingId, pending, second } = recording
+const { detail } = store
 const { data, busy, problem, reload } = useLoad(recording.load)
 const portrait = useNarrow(620)
+useWakeLock()
 
-const main = ref<InstanceType<typeof TableDiagram>>()
-const loupe = ref<InstanceType<typeof TableDiagram>>()
 const cross = ref<Point>()
 const keyboardPlacing = ref(false)
 const keyList = ref(false)
+const calling = ref(false)
+const inSession = ref(false)
+const noting = ref(false)
+const showsRoutine = ref(false)
+const showsTrail = ref(false)
 const hint = ref('')
+const millimetresPerPixel = ref(3)
 
 const LOUPE_ROOM = 2.6
 const SMALLEST_LOUPE_MILLIMETRES = 420
-const PEEK_MILLIMETRES = 320
 const table = computed(() => detail.value?.table)
 const shownShot = computed(() => editing.value?.body.shot ?? recording.shotIndex.value)
-/** The shot that the attempt in hand was: in a pattern the drawing is already at the next one. */
-const shotInHand = computed(() => inHand.value && recording.shots.value[inHand.value.body.shot])
+/** The shot that the attempt in hand was: in a pattern, or by turns, the drawing is already at the next one. */
+const shotInHand = computed(() => inHand.value && recording.shotOf(inHand.value))
 /** Landings of the shot that is drawn: in a pattern each shot has its own. */
 const hereOfShot = computed(() => here.value.filter(({ body }) => body.shot === shownShot.value))
 const stationName = computed(() => {
-  const name = stationView.value?.name ?? ''
-  const of = recording.shots.value.length
+  const name = turn.stationView.value?.name ?? ''
+  const of = turn.shots.value.length
   return of > 1 ? t('recording.shotOf', { name, n: shownShot.value + 1, of }) : name
 })
 const closeUp = computed(() => {
@@ -62,11 +78,6 @@ const closeUp = computed(() => {
   const side = Math.max(SMALLEST_LOUPE_MILLIMETRES, LOUPE_ROOM * (shot.value?.zone?.radiusMillimetres ?? 0))
   return centre && { centre, sideMillimetres: side }
 })
-const peekAt = computed(() =>
-  (cross.value?.xMillimetres ?? 0) * 2 > (table.value?.lengthMillimetres ?? 0)
-    ? { bottom: '8%' }
-    : { top: '8%' },
-)
 /** What is being placed, read as a tape would: sights, and mm to the ball's centre from the two nearest cushions. */
 const reading = computed(() => {
   const place = cross.value ?? inHand.value?.body.landing
@@ -85,12 +96,39 @@ const reading = computed(() => {
     longCushion: t(`cushion.${south ? 'S' : 'N'}`),
   })
 })
+/** One thing is changed on purpose; the first shot is what the others are read against. */
+const explores = computed(() => turn.drill.value?.drill.explore !== undefined)
+const callWords = computed(() => {
+  const called = armed.call.value
+  const scale = table.value?.strike
+  if (!called || !scale) return t('recording.call.noCall')
+  return `${notation.pace(called.paceMetresPerSecond, scale)}, ${notation.tip(called.tipHeightMillimetres, called.tipSideMillimetres, scale)}`
+})
+
+const { advice, voice, speak } = useAdvice(props.sessionId, inHand)
+const adviceInWords = useAdviceWords()
+const adviceWords = computed(() => {
+  const scale = table.value?.strike
+  const said = advice.value?.said
+  return scale && said && said.kind !== 'CANNOT_TELL' ? adviceInWords(said, scale) : ''
+})
+
+const observations = useLoad(async () => (await answer(api.GET('/api/v1/me/observations'))).words)
+const routine = ref<Routine>({ steps: [], clockSeconds: 0 })
+async function loadRoutine(): Promise<void> {
+  const id = turn.studentId.value
+  if (!id) return
+  routine.value = await answer(api.GET('/api/v1/students/{id}/routine', { params: { path: { id } } })).catch(
+    () => ({ steps: [], clockSeconds: 0 }),
+  )
+}
 
 onMounted(async () => {
   await reload()
   const session = data.value?.session
-  if (session)
-    hand.take({ studentId: session.studentId, studentName: session.studentName, sessionId: session.id })
+  const whose = turn.student.value
+  if (session && whose) hand.take({ studentId: whose.id, studentName: whose.name, sessionId: session.id })
+  await Promise.all([observations.reload(), loadRoutine()])
 })
 
 function commit(place: Point | undefined, placedBy: PlacedBy): void {
@@ -98,10 +136,15 @@ function commit(place: Point | undefined, placedBy: PlacedBy): void {
   cross.value = undefined
   keyboardPlacing.value = false
   if (editing.value && place) {
-    recording.moveTo(editing.value, place)
+    store.moveTo(editing.value, place)
     return
   }
-  recording.record(place, placedBy, main.value?.millimetresPerPixel ?? 3)
+  recording.record(place, placedBy, millimetresPerPixel.value)
+}
+
+function placed(place: Point, perPixel: number, placedBy: PlacedBy): void {
+  if (placedBy === 'TAP') millimetresPerPixel.value = perPixel
+  commit(place, placedBy)
 }
 
 function refuse(why: 'pocket' | 'off'): void {
@@ -109,30 +152,27 @@ function refuse(why: 'pocket' | 'off'): void {
     why === 'pocket' ? t('recording.hintPocket', { inOff: t('outcome.inOff') }) : t('recording.hintOff')
 }
 
-const onTable = usePlacing(table, cross, (place) => commit(place, 'TAP'), refuse)
-const onLoupe = usePlacing(table, cross, (place) => commit(place, 'LOUPE'), refuse)
-
 function chooseOutcome(wanted: Outcome): void {
-  if (editing.value) recording.edit(editing.value, { outcome: wanted })
+  if (editing.value) store.edit(editing.value, { outcome: wanted })
   else {
     recording.choose(wanted)
     // After an in-off there is nothing left to place.
-    if (inOff.value) commit(undefined, 'TAP')
+    if (armed.inOff.value) commit(undefined, 'TAP')
   }
 }
 
 function toggleFoul(): void {
-  if (editing.value) recording.edit(editing.value, { foul: !editing.value.body.foul })
-  else foul.value = !foul.value
+  if (editing.value) store.edit(editing.value, { foul: !editing.value.body.foul })
+  else armed.foul.value = !armed.foul.value
 }
 
 function toggleInOff(): void {
-  if (editing.value) recording.edit(editing.value, { inOff: !editing.value.body.inOff })
-  else inOff.value = !inOff.value
+  if (editing.value) store.edit(editing.value, { inOff: !editing.value.body.inOff })
+  else armed.inOff.value = !armed.inOff.value
 }
 
 function notSeen(): void {
-  if (editing.value) recording.edit(editing.value, { landing: undefined })
+  if (editing.value) store.edit(editing.value, { landing: undefined })
   else commit(undefined, 'TAP')
 }
 
@@ -147,7 +187,7 @@ function nudge(right: number, up: number): void {
   })
   if (moved.kind !== 'bed') return
   if (keyboardPlacing.value) cross.value = moved.place
-  else if (inHand.value) recording.moveTo(inHand.value, moved.place)
+  else if (inHand.value) store.moveTo(inHand.value, moved.place)
 }
 
 function enter(): void {
@@ -162,6 +202,7 @@ function cancel(): void {
   keyboardPlacing.value = false
   cross.value = undefined
   editingId.value = undefined
+  pending.value = undefined
 }
 
 function outcomeByLetter(letter: string): boolean {
@@ -170,127 +211,121 @@ function outcomeByLetter(letter: string): boolean {
   return key !== undefined
 }
 
+function openAttempt(id: string): void {
+  editingId.value = editingId.value === id ? undefined : id
+  showsTrail.value = false
+}
+
 useRecordingKeys({
   outcomeByLetter,
   foul: toggleFoul,
   inOff: toggleInOff,
   notSeen,
   undo: recording.undo,
-  mirror: () => recording.goTo(recording.station.value, !recording.mirrored.value),
-  station: (step) => recording.goTo(recording.station.value + step, recording.mirrored.value),
+  mirror: () => recording.goTo(turn.station.value, !turn.mirrored.value),
+  station: (step) => recording.goTo(turn.station.value + step, turn.mirrored.value),
   enter,
   cancel,
   move: nudge,
   help: () => (keyList.value = true),
+  call: () => (calling.value = true),
+  nextStudent: turn.nextStudent,
+  nextDrill: turn.nextDrill,
+  stay: turn.overrule,
+  session: () => (inSession.value = true),
+  note: () => (noting.value = inHand.value !== undefined),
+  routine: () => (showsRoutine.value = !showsRoutine.value),
+  demand: (nth) => {
+    const told = toldDemands(shot.value)[nth]
+    if (told) recording.flipDemand(told.index)
+  },
+  observe: (nth) => {
+    const words = observations.data.value?.[nth]
+    if (words) recording.observe(words)
+  },
 })
 
-async function setClosed(closed: boolean): Promise<void> {
-  const params = { path: { id: props.sessionId } }
-  await answer(
-    closed
-      ? api.POST('/api/v1/sessions/{id}/close', { params })
-      : api.POST('/api/v1/sessions/{id}/reopen', { params }),
-  )
+async function play(studentId: string, drillId: string): Promise<void> {
+  recording.play(studentId, drillId)
+  await loadRoutine()
+}
+
+async function reopen(): Promise<void> {
+  await answer(api.POST('/api/v1/sessions/{id}/reopen', { params: { path: { id: props.sessionId } } }))
   await reload()
 }
 
-function markState(id: string): 'chosen' | 'latest' | 'plain' {
-  if (id === editingId.value) return 'chosen'
-  return id === recording.latest.value?.id ? 'latest' : 'plain'
+async function goOn(): Promise<void> {
+  await answer(api.POST('/api/v1/sessions/{id}/go-on', { params: { path: { id: props.sessionId } } }))
+  await reload()
 }
+
+const clockOffMinutes = computed(() => Math.round(Math.abs(store.clockBehindMilliseconds.value) / 60_000))
 </script>
 
 <template>
   <main class="recording">
     <PageState :busy="busy" :problem="problem" :ready="data !== undefined" @retry="reload">
-      <template v-if="detail && shot && stationView && table">
+      <template v-if="detail && shot && turn.stationView.value && turn.drill.value && table">
         <RunHeader
           class="header"
-          :title="detail.drill.drill.title"
+          :title="turn.drill.value.drill.title"
+          :student="turn.students.value.length > 1 ? turn.student.value?.name : undefined"
           :station-name="stationName"
-          :station="recording.station.value"
-          :stations="detail.drill.stations.length"
-          :mirrored="recording.mirrored.value"
-          :rule="stationView.rule"
-          :standing="recording.standing.value"
+          :station="turn.station.value"
+          :stations="turn.drill.value.stations.length"
+          :mirrored="turn.mirrored.value"
+          :rule="turn.stationView.value.rule"
+          :standing="turn.standing.value"
+          :explores="turn.drill.value.drill.explore"
           @go="recording.goTo"
         />
         <div class="cloth">
-          <TableDiagram
-            ref="main"
+          <RecordingCloth
+            v-model:cross="cross"
             :table="table"
             :portrait="portrait"
+            :shot="shot"
+            :attempts="hereOfShot"
+            :latest-id="recording.latest.value?.id"
+            :chosen-id="editingId"
             :label="t('recording.table')"
-            class="drawing"
             data-testid="table"
-            @pointerdown="onTable.down($event, main)"
-            @pointermove="onTable.move"
-            @pointerup="onTable.up"
-            @pointercancel="onTable.cancel"
-          >
-            <ShotMarks :shot="shot" />
-            <template v-for="attempt in hereOfShot" :key="attempt.id">
-              <LandingMark
-                v-if="attempt.body.landing"
-                :place="attempt.body.landing"
-                :outcome="attempt.body.outcome"
-                :foul="attempt.body.foul"
-                :state="markState(attempt.id)"
-              />
-            </template>
-            <CrossHair v-if="cross" :place="cross" :diameter-millimetres="table.cueBallDiameterMillimetres" />
-          </TableDiagram>
-          <!-- A phone has no room for the loupe beside the table: it shows while a finger is down, away from it. -->
-          <div v-if="portrait && cross" class="peek" :style="peekAt">
-            <TableDiagram
-              :table="table"
-              portrait
-              :close-up="{ centre: cross, sideMillimetres: PEEK_MILLIMETRES }"
-              :label="t('recording.loupe')"
-            >
-              <ShotMarks :shot="shot" />
-              <CrossHair :place="cross" :diameter-millimetres="table.cueBallDiameterMillimetres" />
-            </TableDiagram>
-          </div>
+            @place="(place, perPixel) => placed(place, perPixel, 'TAP')"
+            @refuse="refuse"
+          />
         </div>
         <aside class="margin">
+          <p v-if="pending && second" class="second" role="status">
+            {{ t('recording.secondBall', { ball: second.label }) }}
+          </p>
           <ReadOut
+            v-else
             :attempt="inHand"
             :shot="shotInHand ?? shot"
             :undone="recording.undone.value"
+            :advice="explores ? '' : adviceWords"
+            :explores="explores"
+            :baseline="here[0]"
             class="read"
+            @said="speak"
           />
           <p v-if="hint" class="hint" role="alert">{{ hint }}</p>
           <p class="reading small figures quiet">{{ reading }}</p>
           <figure class="loupe">
-            <TableDiagram
-              ref="loupe"
+            <RecordingCloth
+              v-model:cross="cross"
               :table="table"
               :portrait="portrait"
+              :shot="shot"
+              :attempts="hereOfShot"
+              :latest-id="recording.latest.value?.id"
+              :chosen-id="editingId"
               :close-up="closeUp"
               :label="t('recording.loupe')"
-              class="drawing"
-              @pointerdown="onLoupe.down($event, loupe)"
-              @pointermove="onLoupe.move"
-              @pointerup="onLoupe.up"
-              @pointercancel="onLoupe.cancel"
-            >
-              <ShotMarks :shot="shot" />
-              <template v-for="attempt in hereOfShot" :key="attempt.id">
-                <LandingMark
-                  v-if="attempt.body.landing"
-                  :place="attempt.body.landing"
-                  :outcome="attempt.body.outcome"
-                  :foul="attempt.body.foul"
-                  :state="markState(attempt.id)"
-                />
-              </template>
-              <CrossHair
-                v-if="cross"
-                :place="cross"
-                :diameter-millimetres="table.cueBallDiameterMillimetres"
-              />
-            </TableDiagram>
+              @place="(place, perPixel) => placed(place, perPixel, 'LOUPE')"
+              @refuse="refuse"
+            />
             <figcaption class="small quiet">{{ t('recording.loupe') }}</figcaption>
           </figure>
           <div class="nudge" role="group" :aria-label="t('recording.nudge')">
@@ -309,14 +344,40 @@ function markState(id: string): 'chosen' | 'latest' | 'plain' {
             <button type="button" class="help" @click="keyList = true">? {{ t('recording.keys') }}</button>
           </div>
         </aside>
+        <div class="before">
+          <button
+            type="button"
+            class="call"
+            :aria-pressed="armed.call.value !== undefined"
+            @click="calling = true"
+          >
+            {{ t('recording.call.label') }}: {{ callWords }} <kbd>{{ KEY_CALL }}</kbd>
+          </button>
+          <DemandToggles
+            :shot="shot"
+            :seen="armed.seen.value"
+            :facts="editing?.body.facts"
+            @flip="recording.flipDemand"
+          />
+          <ObservationKeys
+            class="observations"
+            :words="observations.data.value ?? []"
+            :noted="inHand?.body.observations ?? []"
+            :disabled="!inHand"
+            @observe="recording.observe"
+            @note="noting = true"
+          />
+        </div>
         <OutcomeKeys
           class="outcomes"
           :shot="shot"
-          :outcome="editing?.body.outcome ?? outcome"
-          :meant="editing !== undefined || outcomeChosen || !(foul || inOff)"
-          :foul="editing?.body.foul ?? foul"
-          :in-off="editing?.body.inOff ?? inOff"
-          :can-undo="here.length > 0"
+          :outcome="editing?.body.outcome ?? armed.outcome.value"
+          :meant="
+            editing !== undefined || armed.outcomeChosen.value || !(armed.foul.value || armed.inOff.value)
+          "
+          :foul="editing?.body.foul ?? armed.foul.value"
+          :in-off="editing?.body.inOff ?? armed.inOff.value"
+          :can-undo="inHand !== undefined || pending !== undefined"
           @outcome="chooseOutcome"
           @foul="toggleFoul"
           @in-off="toggleInOff"
@@ -327,36 +388,52 @@ function markState(id: string): 'chosen' | 'latest' | 'plain' {
           <AttemptStrip
             :attempts="here"
             :editing-id="editingId"
-            :most="portrait ? 6 : 16"
-            @open="editingId = editingId === $event ? undefined : $event"
+            :most="portrait ? 6 : 12"
+            @open="openAttempt"
           />
           <div class="notes">
-            <p v-if="editing" role="status">
+            <MovesNote
+              v-if="turn.step.value && !editing"
+              :step="turn.step.value"
+              :drill="turn.drill.value"
+              :table="table"
+              @stay="turn.overrule"
+            />
+            <div v-if="editing" role="status">
               {{ t('recording.editHelp') }}
               <Button :label="t('recording.done')" size="small" severity="secondary" @click="cancel" />
+              <button type="button" class="link" @click="showsTrail = !showsTrail">
+                {{ t('recording.trail') }}
+              </button>
+              <AttemptTrail
+                v-if="showsTrail"
+                :key="`${editing.id} ${editing.judged?.attempt.revision}`"
+                :session-id="sessionId"
+                :attempt-id="editing.id"
+              />
+            </div>
+            <RoutineStrip v-model:open="showsRoutine" :routine="routine" :since="inHand?.body.playedAt" />
+            <p v-if="store.fromDevice.value" role="status">{{ t('recording.fromDevice') }}</p>
+            <p v-if="clockOffMinutes" role="status">{{ t('recording.clockOff', { n: clockOffMinutes }) }}</p>
+            <p v-if="store.otherDevice.value" role="status">{{ t('recording.otherDevice') }}</p>
+            <p v-if="store.changedElsewhere.value && outbox.parkedCount" role="alert">
+              {{ t('recording.changedElsewhere') }}
             </p>
-            <p v-if="recording.otherDevice.value" role="status">{{ t('recording.otherDevice') }}</p>
-            <p v-if="recording.changedElsewhere.value" role="alert">{{ t('recording.changedElsewhere') }}</p>
             <p v-if="outbox.storageProblem" role="alert">{{ t('recording.noStorage') }}</p>
-            <ul v-if="outbox.parkedCount" class="parked">
-              <li v-for="item in outbox.parked" :key="item.key">
-                {{ t('recording.refused') }}: {{ item.refusal }}
-                <button type="button" class="link" @click="outbox.forget(item)">
-                  {{ t('recording.discard') }}
-                </button>
-              </li>
-            </ul>
+            <WaitingList />
             <p v-if="detail.session.closedAt" role="status">
               {{ t('recording.closed') }}
-              <button type="button" class="link" @click="setClosed(false)">
-                {{ t('recording.reopen') }}
-              </button>
+              <button type="button" class="link" @click="reopen">{{ t('recording.reopen') }}</button>
+            </p>
+            <p v-else-if="detail.session.paused" role="status">
+              {{ t('recording.paused') }}
+              <button type="button" class="link" @click="goOn">{{ t('recording.session.goOn') }}</button>
             </p>
           </div>
           <div class="leave">
             <RouterLink :to="`/review/${sessionId}`">{{ t('recording.review') }}</RouterLink>
-            <button v-if="!detail.session.closedAt" type="button" class="link" @click="setClosed(true)">
-              {{ t('recording.close') }}
+            <button type="button" class="link" @click="inSession = true">
+              {{ t('recording.session.title') }} <kbd>{{ KEY_SESSION }}</kbd>
             </button>
           </div>
         </footer>
@@ -368,6 +445,28 @@ function markState(id: string): 'chosen' | 'latest' | 'plain' {
               .join(' ')
           "
         />
+        <CallPicker
+          v-model:visible="calling"
+          v-model:call="armed.call.value"
+          :scale="table.strike"
+          :ball-diameter-millimetres="table.cueBallDiameterMillimetres"
+        />
+        <ShotNote
+          v-model:visible="noting"
+          :note="inHand?.body.note ?? ''"
+          @keep="(note) => inHand && store.edit(inHand, { note })"
+        />
+        <SessionPanel
+          v-if="inSession"
+          v-model:visible="inSession"
+          v-model:by-turns="recording.byTurns.value"
+          v-model:voice="voice"
+          :detail="detail"
+          :student-id="turn.studentId.value"
+          :drill-id="turn.drillId.value"
+          @play="play"
+          @changed="reload"
+        />
       </template>
     </PageState>
   </main>
@@ -377,8 +476,8 @@ function markState(id: string): 'chosen' | 'latest' | 'plain' {
 .recording {
   height: calc(100dvh - var(--rail-height));
   display: grid;
-  grid-template: auto minmax(0, 1fr) auto auto / minmax(0, 1fr) 300px;
-  grid-template-areas: 'header header' 'cloth margin' 'outcomes outcomes' 'below below';
+  grid-template: auto minmax(0, 1fr) auto auto auto / minmax(0, 1fr) 300px;
+  grid-template-areas: 'header header' 'cloth margin' 'before before' 'outcomes outcomes' 'below below';
   gap: 8px 20px;
   padding: 12px 20px 8px;
 }
@@ -390,17 +489,19 @@ function markState(id: string): 'chosen' | 'latest' | 'plain' {
   position: relative;
   min-height: 0;
 }
-.drawing {
-  touch-action: none;
-  cursor: crosshair;
-  user-select: none;
-}
 .margin {
   grid-area: margin;
   display: flex;
   flex-direction: column;
   gap: 8px;
   min-height: 0;
+}
+.second {
+  margin: 0;
+  border-left: 5px solid var(--amber);
+  padding-left: 14px;
+  font-size: 22px;
+  font-weight: 600;
 }
 .hint {
   margin: 0;
@@ -414,11 +515,11 @@ function markState(id: string): 'chosen' | 'latest' | 'plain' {
 .loupe {
   margin: 0;
   flex: 1;
-  min-height: 120px;
+  min-height: 100px;
   display: flex;
   flex-direction: column;
 }
-.loupe .drawing {
+.loupe :deep(.drawing) {
   flex: 1;
   min-height: 0;
   border: 1px solid var(--hairline);
@@ -445,13 +546,36 @@ function markState(id: string): 'chosen' | 'latest' | 'plain' {
   margin-left: auto;
   padding: 0 10px;
 }
-.peek {
-  position: absolute;
-  left: 0;
-  width: 46%;
-  aspect-ratio: 1;
-  border: 2px solid var(--amber-lit);
-  pointer-events: none;
+.before {
+  grid-area: before;
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  min-width: 0;
+}
+.observations {
+  flex: 1;
+  min-width: 0;
+}
+.call {
+  flex: none;
+  min-height: 44px;
+  padding: 0 12px;
+  border: 1.5px solid #8c8676;
+  border-radius: 8px;
+  background: none;
+  color: var(--ink);
+  font: inherit;
+  cursor: pointer;
+}
+.call[aria-pressed='true'] {
+  background: var(--slate);
+  color: var(--paper);
+}
+kbd {
+  font: inherit;
+  font-size: 12px;
+  opacity: 0.75;
 }
 .outcomes {
   grid-area: outcomes;
@@ -465,14 +589,11 @@ function markState(id: string): 'chosen' | 'latest' | 'plain' {
 }
 .notes {
   flex: 1;
+  max-height: 30vh;
+  overflow-y: auto;
 }
 .notes p {
   margin: 0;
-}
-.parked {
-  margin: 0;
-  padding-left: 18px;
-  color: var(--brick-text);
 }
 .leave {
   display: flex;
@@ -491,8 +612,8 @@ function markState(id: string): 'chosen' | 'latest' | 'plain' {
 }
 @media (max-width: 620px) {
   .recording {
-    grid-template: auto auto minmax(0, 1fr) auto / minmax(0, 1fr) 124px;
-    grid-template-areas: 'header header' 'margin margin' 'cloth outcomes' 'below below';
+    grid-template: auto auto minmax(0, 1fr) auto auto / minmax(0, 1fr) 124px;
+    grid-template-areas: 'header header' 'margin margin' 'cloth outcomes' 'before before' 'below below';
     gap: 6px 8px;
     padding: 6px 8px;
   }
@@ -504,6 +625,12 @@ function markState(id: string): 'chosen' | 'latest' | 'plain' {
   .nudge,
   .reading {
     display: none;
+  }
+  .before {
+    overflow-x: auto;
+  }
+  .before > * {
+    flex: none;
   }
   .below {
     flex-wrap: wrap;

@@ -6,30 +6,33 @@ import type { Rule, Standing } from '@/api/types'
 /** What is played, where one stands with the rule, and the way on; readable from two metres. */
 const props = defineProps<{
   title: string
+  /** Whose turn it is, where several take turns. */
+  student?: string
   stationName: string
   station: number
   stations: number
   mirrored: boolean
   rule: Rule
   standing?: Standing
+  /** What is changed on purpose in an explore drill. */
+  explores?: 'PACE' | 'HEIGHT' | 'SIDE'
 }>()
 const emit = defineEmits<{ go: [station: number, mirrored: boolean] }>()
 
 const dots = computed(() =>
   Array.from({ length: props.rule.successes }, (_, i) => i < (props.standing?.reached ?? 0)),
 )
-const isLast = computed(() => props.station === props.stations - 1 && props.mirrored)
 const next = computed(() => {
-  if (!props.standing?.passed || isLast.value) return undefined
-  return props.mirrored
-    ? { station: props.station + 1, mirrored: false }
-    : { station: props.station, mirrored: true }
+  const step = props.standing?.next
+  return step?.why === 'PASSED' ? step : undefined
 })
 </script>
 
 <template>
   <header class="run">
-    <h1>{{ title }}</h1>
+    <h1>
+      <span v-if="student" class="turn">{{ student }}</span><span>{{ title }}</span>
+    </h1>
     <div class="where">
       <button
         type="button"
@@ -58,11 +61,12 @@ const next = computed(() => {
       </button>
     </div>
     <div class="rule" data-testid="run">
-      <template v-if="standing?.passed">
+      <span v-if="explores">{{ $t(`recording.explore.${explores}`) }}</span>
+      <template v-else-if="standing?.passed">
         <strong>{{ $t('recording.passed') }}</strong>
         <Button
           v-if="next"
-          :label="mirrored ? $t('recording.nextStation') : $t('recording.nextMirror')"
+          :label="next.station === station ? $t('recording.nextMirror') : $t('recording.nextStation')"
           @click="emit('go', next.station, next.mirrored)"
         />
         <span v-else>{{ $t('recording.finished') }}</span>
@@ -78,7 +82,7 @@ const next = computed(() => {
         </span>
       </template>
     </div>
-    <p v-if="standing?.capReached && !standing.passed" class="cap" role="status">
+    <p v-if="standing?.next.why === 'CAP'" class="cap" role="status">
       {{ $t('recording.cap', { n: standing.capTries }) }}
     </p>
   </header>
@@ -94,6 +98,13 @@ const next = computed(() => {
 }
 h1 {
   font-size: 28px;
+}
+.turn {
+  margin-right: 14px;
+  padding: 0 12px;
+  border-radius: 6px;
+  background: var(--amber-lit);
+  color: #1d2225;
 }
 .where {
   display: flex;

@@ -46,3 +46,12 @@ export const KEY_FOUL = 'D'
 export const KEY_IN_OFF = 'F'
 export const KEY_NOT_SEEN = 'N'
 export const KEY_MIRROR = 'M'
+export const KEY_CALL = 'C'
+export const KEY_NEXT_STUDENT = 'T'
+export const KEY_NEXT_DRILL = 'G'
+export const KEY_STAY = 'X'
+export const KEY_SESSION = 'B'
+export const KEY_NOTE = '/'
+export const KEY_ROUTINE = 'R'
+/** One for each demand that can be spoken about, in the order in which they are shown. */
+export const KEYS_DEMANDS = ['Y', 'U', 'I', 'O', 'P', 'H'] as const

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, ref, watch } from 'vue'
 import { answer, api } from '@/api/client'
 import { Problem, sentence } from '@/api/problem'
-import type { AttemptBody, AttemptWritten } from '@/api/types'
+import type { Attempt, AttemptBody, AttemptWritten } from '@/api/types'
 import { useSignedIn } from '@/shared/useSignedIn'
 import { outboxStorage, type OutboxItem } from './outboxStorage'
 
@@ -108,8 +108,9 @@ export const useOutbox = defineStore('outbox', () => {
         error instanceof Problem && error.status >= 400 && error.status < 500 ? error : undefined
       if (!refusal || refusal.status === 401 || refusal.status === 429) throw error
       item.refusal = refusal.message
+      item.theirs = refusal.code === 'REVISION_CONFLICT' ? JSON.stringify(refusal.current) : undefined
       items.value = [...items.value]
-      if (item.key !== undefined) await outboxStorage.refuse(item.key, refusal.message)
+      if (item.key !== undefined) await outboxStorage.refuse(item.key, refusal.message, item.theirs)
       listeners.forEach((listener) => listener.refused(item, refusal))
     }
   }
@@ -117,6 +118,14 @@ export const useOutbox = defineStore('outbox', () => {
   async function forget(item: OutboxItem): Promise<void> {
     items.value = items.value.filter((other) => other !== item && other.key !== item.key)
     if (item.key !== undefined) await outboxStorage.remove(item.key)
+  }
+
+  /** Mine over theirs: the refused edit as the revision after the one that is stored. */
+  async function writeOver(item: OutboxItem): Promise<void> {
+    const stored = item.theirs ? (JSON.parse(item.theirs) as Attempt) : undefined
+    if (!stored) return
+    await forget(item)
+    await put(item.sessionId, item.attemptId, { ...item.body, revision: stored.attempt.revision + 1 })
   }
 
   function retrySoon(milliseconds: number): void {
@@ -133,5 +142,16 @@ export const useOutbox = defineStore('outbox', () => {
     return () => listeners.delete(listener)
   }
 
-  return { waiting, parked, parkedCount, unreachable, storageProblem, put, forget, ofSession, listen }
+  return {
+    waiting,
+    parked,
+    parkedCount,
+    unreachable,
+    storageProblem,
+    put,
+    forget,
+    writeOver,
+    ofSession,
+    listen,
+  }
 })

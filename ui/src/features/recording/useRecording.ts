@@ -1,187 +1,132 @@
-// The state of the recording screen: what was recorded, what is armed, where one stands. Decides nothing about success.
-import { computed, onBeforeUnmount, ref, shallowRef } from 'vue'
+// The recording screen: who plays what (useTurn), what is armed (useArmed), what was recorded (useAttempts). Decides nothing about success.
+import { computed, ref, shallowRef, watch } from 'vue'
 import { answer, api } from '@/api/client'
-import type {
-  Attempt,
-  AttemptBody,
-  AttemptWritten,
-  Outcome,
-  Point,
-  SessionDetail,
-  Standing,
-} from '@/api/types'
+import type { AttemptBody, AttemptWritten, Outcome, Point, SessionDetail, Shot } from '@/api/types'
+import { wentOn, type LocalAttempt, type PlacedBy } from './attemptOrder'
 import { deviceId } from './deviceId'
-import { usualOutcome } from './keys'
-import { useOutbox } from './useOutbox'
+import { flippedFacts, secondBall, useArmed } from './useArmed'
+import { NUDGED_SD_MILLIMETRES, useAttempts } from './useAttempts'
+import { useTurn } from './useTurn'
 
-export type PlacedBy = NonNullable<AttemptBody['landing']>['placedBy']
-
-/** An attempt on this screen: the body as last written here, and the server's word on it once it has come. */
-export interface LocalAttempt {
-  id: string
-  body: AttemptBody
-  judged?: Attempt
-}
-
-const POLL_MILLISECONDS = 20_000
-/** Another device counts as being there now if it recorded within an hour. */
-const FRESH_MILLISECONDS = 3_600_000
 const LOUPE_SD_MILLIMETRES = 8
-const NUDGED_SD_MILLIMETRES = 10
 const TAP_SD_PIXELS = 6
-const NUDGE_SETTLES_MILLISECONDS = 450
+const BY_TURNS = 'amber-by-turns'
 
 export function useRecording(sessionId: string) {
-  const outbox = useOutbox()
-  const detail = shallowRef<SessionDetail>()
-  const attempts = ref<LocalAttempt[]>([])
-  const standings = ref<Standing[]>([])
-  const station = ref(0)
-  const mirrored = ref(false)
-  const outcome = ref<Outcome>('POTTED_CLEAN')
-  const outcomeChosen = ref(false)
-  const foul = ref(false)
-  const inOff = ref(false)
+  const store = useAttempts(sessionId, judged)
+  const turn = useTurn(store.detail, store.standings)
+  const { studentId, drillId, station, mirrored, shots } = turn
   const editingId = ref<string>()
-  const changedElsewhere = ref(false)
+  const lastId = ref<string>()
   const undone = ref(false)
-  const unsettled = new Map<string, ReturnType<typeof setTimeout>>()
+  /** After each try the next student's turn. */
+  const byTurns = ref(localStorage.getItem(BY_TURNS) !== 'no')
+  watch(byTurns, (on) => localStorage.setItem(BY_TURNS, on ? 'yes' : 'no'))
+  /** A pattern's next shot, from where the cue ball lies; the server lays it out. */
+  const goesOnWith = shallowRef<{ after: string; shot: Shot }>()
+  /** The cue ball's place, while the other ball's is still to come. */
+  const pending = ref<{ place: Point | undefined; placedBy: PlacedBy }>()
 
-  const stationView = computed(() => detail.value?.drill.stations[station.value])
-  const shots = computed(() => {
-    const view = stationView.value
-    return view ? (mirrored.value ? view.mirror : view.original) : []
-  })
   const here = computed(() =>
-    attempts.value.filter(({ body }) => body.station === station.value && body.mirrored === mirrored.value),
+    store.attempts.value.filter(
+      ({ body }) =>
+        body.studentId === studentId.value &&
+        body.drillId === drillId.value &&
+        body.station === station.value &&
+        body.mirrored === mirrored.value,
+    ),
   )
   const latest = computed(() => here.value[here.value.length - 1])
-  const editing = computed(() => attempts.value.find(({ id }) => id === editingId.value))
+  const editing = computed(() => store.attempts.value.find(({ id }) => id === editingId.value))
+  const last = computed(() => store.attempts.value.find(({ id }) => id === lastId.value))
+  /** The attempt that nudges and the read-out speak of. */
+  const inHand = computed(() => editing.value ?? last.value ?? latest.value)
   /** Which shot of a pattern comes next; a miss sets everything up again. */
   const shotIndex = computed(() => {
-    const last = latest.value
-    return last && wentOn(last) ? (last.body.shot + 1) % Math.max(1, shots.value.length) : 0
+    const before = latest.value
+    return before && wentOn(before) ? (before.body.shot + 1) % Math.max(1, shots.value.length) : 0
   })
-  const shot = computed(() => shots.value[editing.value?.body.shot ?? shotIndex.value])
-  /** The attempt that nudges and the read-out speak of. */
-  const inHand = computed(() => editing.value ?? latest.value)
-  const standing = computed(() =>
-    standings.value.find((s) => s.station === station.value && s.mirrored === mirrored.value),
+  const shot = computed(() => {
+    if (editing.value) return shotOf(editing.value)
+    const before = latest.value
+    if (shotIndex.value > 0 && before) {
+      if (goesOnWith.value?.after === before.id) return goesOnWith.value.shot
+      return fromWhereItLies(shots.value[shotIndex.value], before.body.landing)
+    }
+    return shots.value[shotIndex.value]
+  })
+  const armed = useArmed(
+    shot,
+    computed(() => `${studentId.value} ${drillId.value} ${station.value} ${mirrored.value}`),
   )
-  const otherDevice = computed(() =>
-    attempts.value.some(({ body }) => body.deviceId !== deviceId() && isFresh(body.playedAt)),
-  )
+  const second = computed(() => (editing.value ? undefined : secondBall(shot.value)))
 
-  /** What the server answered to each attempt that this screen has sent. */
-  const answeredById = new Map<string, LocalAttempt>()
-
-  const stopListening = outbox.listen({
-    written: (id, written) => id === sessionId && adopt(written),
-    refused: (item, problem) => {
-      if (item.sessionId !== sessionId) return
-      changedElsewhere.value = problem.code === 'REVISION_CONFLICT'
-      void load()
-    },
-  })
-  const poll = setInterval(() => void load().catch(() => undefined), POLL_MILLISECONDS)
-  onBeforeUnmount(() => {
-    stopListening()
-    clearInterval(poll)
-    unsettled.forEach((timer, id) => settle(id, timer))
-  })
-
-  /** The server's state with everything on top that it has not got yet. */
   async function load(): Promise<SessionDetail> {
-    const fresh = await answer(api.GET('/api/v1/sessions/{sessionId}', { params: { path: { sessionId } } }))
-    const byId = new Map<string, LocalAttempt>(
-      fresh.attempts.map((a) => [a.id, { id: a.id, body: a.attempt, judged: a }]),
-    )
-    // An answer may have come between this list's making and its arrival: what the server has said is never older than it.
-    for (const answered of answeredById.values()) {
-      const known = byId.get(answered.id)
-      if (!known || known.body.revision < answered.body.revision) byId.set(answered.id, answered)
-    }
-    for (const item of outbox.ofSession(sessionId)) {
-      const known = byId.get(item.attemptId)
-      if (!known || known.body.revision < item.body.revision)
-        byId.set(item.attemptId, { id: item.attemptId, body: item.body })
-    }
-    for (const local of attempts.value) {
-      if (unsettled.has(local.id)) byId.set(local.id, local)
-    }
-    attempts.value = inOrder([...byId.values()].filter(({ body }) => !body.deleted))
-    standings.value = fresh.standings
-    const first = detail.value === undefined
-    detail.value = fresh
-    if (first) {
-      continueWhereLeft()
-      disarm()
-    }
+    const first = store.detail.value === undefined
+    const fresh = await store.load()
+    if (first) continueWhereLeft(fresh)
     return fresh
   }
 
-  function continueWhereLeft(): void {
-    const last = attempts.value[attempts.value.length - 1]
-    if (last) {
-      station.value = last.body.station
-      mirrored.value = last.body.mirrored
+  function continueWhereLeft(fresh: SessionDetail): void {
+    for (const { body } of store.attempts.value) {
+      if (body.studentId && body.drillId)
+        turn.remember(body.studentId, body.drillId, { station: body.station, mirrored: body.mirrored })
     }
-  }
-
-  function adopt({ attempt, standing: now }: AttemptWritten): void {
-    answeredById.set(attempt.id, { id: attempt.id, body: attempt.attempt, judged: attempt })
-    standings.value = [
-      ...standings.value.filter((s) => s.station !== now.station || s.mirrored !== now.mirrored),
-      now,
-    ]
-    // A later revision of the same attempt is still on its way: an undo pressed before this answer came, for one.
-    const newer = outbox
-      .ofSession(sessionId)
-      .some((item) => item.attemptId === attempt.id && item.body.revision > attempt.attempt.revision)
-    if (newer) return
-    const known = attempts.value.find(({ id }) => id === attempt.id)
-    if (attempt.attempt.deleted) {
-      attempts.value = attempts.value.filter(({ id }) => id !== attempt.id)
-    } else if (known) {
-      if (known.body.revision === attempt.attempt.revision) known.judged = attempt
-    } else {
-      // Sent from the queue after a reload, and newer than the server's list that this screen began with.
-      attempts.value = inOrder([
-        ...attempts.value,
-        { id: attempt.id, body: attempt.attempt, judged: attempt },
-      ])
-    }
+    const end = store.attempts.value[store.attempts.value.length - 1]
+    turn.play(
+      end?.body.studentId ?? fresh.session.students[0]?.id ?? '',
+      end?.body.drillId ?? fresh.session.drills[0]?.id ?? '',
+    )
+    armed.disarm()
   }
 
   function record(place: Point | undefined, placedBy: PlacedBy, millimetresPerPixel: number): void {
-    const body: AttemptBody = {
+    const other = second.value
+    if (other && !armed.inOff.value && !pending.value) {
+      pending.value = { place, placedBy }
+      return
+    }
+    const cue = pending.value ?? { place, placedBy }
+    const facts = [...armed.facts.value]
+    if (other && pending.value) {
+      const told = facts.find((fact) => fact.demand === other.index)
+      const seen = told?.seen ?? (place ? 'MET' : 'NOT_SEEN')
+      const where = place && landing(place, placedBy, millimetresPerPixel)
+      // Where it ended says more than a word: the judge works out from it whether the demand is met.
+      facts.push({ demand: other.index, seen, place: where })
+    }
+    pending.value = undefined
+    const made = store.add({
       revision: 0,
       deleted: false,
+      studentId: studentId.value,
+      drillId: drillId.value,
       station: station.value,
       mirrored: mirrored.value,
       tryId: (shotIndex.value > 0 && latest.value?.body.tryId) || crypto.randomUUID(),
       shot: shotIndex.value,
-      sequence: nextSequence(),
+      sequence: store.nextSequence(),
       deviceId: deviceId(),
-      outcome: (foul.value || inOff.value) && !outcomeChosen.value ? unsaid() : outcome.value,
-      foul: foul.value,
-      inOff: inOff.value,
+      outcome: armed.said(),
+      foul: armed.foul.value,
+      inOff: armed.inOff.value,
       landing:
-        place && !inOff.value
-          ? { ...place, placedBy, placingSdMillimetres: sd(placedBy, millimetresPerPixel) }
-          : undefined,
-      playedAt: new Date().toISOString(),
-    }
-    const attempt = { id: crypto.randomUUID(), body }
-    attempts.value = [...attempts.value, attempt]
+        cue.place && !armed.inOff.value ? landing(cue.place, cue.placedBy, millimetresPerPixel) : undefined,
+      facts,
+      call: armed.call.value && { ...armed.call.value },
+      playedAt: store.now(),
+    })
+    lastId.value = made.id
     undone.value = false
-    disarm()
-    void outbox.put(sessionId, attempt.id, body)
+    turn.step.value = undefined
+    const tryEnded = !wentOn(made) || shotIndex.value === 0
+    if (tryEnded && byTurns.value && turn.students.value.length > 1) turn.nextStudent()
+    armed.disarm()
   }
 
-  /** Foul or in-off tapped alone means not potted, or the ball not hit as asked. */
-  function unsaid(): Outcome {
-    return shot.value?.outcomeSides === 'NO_POT' ? 'WRONG_BALL' : 'OTHER'
+  function landing(place: Point, placedBy: PlacedBy, millimetresPerPixel: number) {
+    return { ...place, placedBy, placingSdMillimetres: sd(placedBy, millimetresPerPixel) }
   }
 
   function sd(placedBy: PlacedBy, millimetresPerPixel: number): number {
@@ -190,140 +135,126 @@ export function useRecording(sessionId: string) {
     return Math.round(TAP_SD_PIXELS * millimetresPerPixel * 10) / 10
   }
 
-  function nextSequence(): number {
-    const seen = attempts.value.map(({ body }) => body.sequence + 1)
-    return Math.max(detail.value?.nextSequence ?? 0, ...seen, highestUsed + 1)
-  }
-  // Undone attempts are not on the screen, and their places in the order stay taken.
-  let highestUsed = -1
-
-  function edit(attempt: LocalAttempt, change: Partial<AttemptBody>): void {
-    highestUsed = Math.max(highestUsed, attempt.body.sequence)
-    const body = { ...attempt.body, ...change, revision: attempt.body.revision + 1 }
-    if (body.inOff) body.landing = undefined
-    replace({ id: attempt.id, body })
-    void outbox.put(sessionId, attempt.id, body)
+  function judged(written: AttemptWritten): void {
+    const { attempt } = written
+    const isLast = attempt.id === lastId.value
+    // Only where the set-up changed: what is armed already is meant for the next shot.
+    if (isLast && turn.follow(written)) armed.disarm()
+    if (attempt.id === latest.value?.id) void askHowItGoesOn(attempt.id)
   }
 
-  function replace(attempt: LocalAttempt): void {
-    attempts.value = attempts.value
-      .map((known) => (known.id === attempt.id ? attempt : known))
-      .filter(({ body }) => !body.deleted)
+  async function askHowItGoesOn(id: string): Promise<void> {
+    if (shots.value.length < 2) return
+    try {
+      const path = { sessionId, id }
+      const { shot: next } = await answer(
+        api.GET('/api/v1/sessions/{sessionId}/attempts/{id}/next-shot', { params: { path } }),
+      )
+      goesOnWith.value = next && { after: id, shot: next }
+    } catch {
+      // Drawn from the plan with the cue ball where it lies; the server works out the rest when the attempt gets there.
+      goesOnWith.value = undefined
+    }
+  }
+
+  /** The set-up of an attempt that was made, whoever's turn it is now. */
+  function shotOf({ body }: LocalAttempt): Shot | undefined {
+    const view = turn.drills.value.find((one) => one.drill.id === body.drillId)?.stations[body.station]
+    return (body.mirrored ? view?.mirror : view?.original)?.[body.shot]
   }
 
   function undo(): void {
-    const attempt = editing.value ?? here.value[here.value.length - 1]
+    if (pending.value) {
+      pending.value = undefined
+      return
+    }
+    const attempt = editing.value ?? last.value ?? latest.value
     if (!attempt) return
-    finishNudge(attempt.id)
-    const current = attempts.value.find(({ id }) => id === attempt.id) ?? attempt
     editingId.value = undefined
-    edit(current, { deleted: true })
+    lastId.value = undefined
+    store.undo(attempt)
     undone.value = true
+    const { studentId: whose, drillId: what, station: at, mirrored: side } = attempt.body
+    // Back to where it was played: its student tries again.
+    if (whose && what) {
+      turn.remember(whose, what, { station: at, mirrored: side })
+      turn.play(whose, what)
+    }
+    armed.disarm()
   }
 
-  /** Moves the landing in hand; steps in a row become one revision. */
-  function moveTo(attempt: LocalAttempt, place: Point): void {
-    const landing = { ...place, placedBy: 'NUDGED' as const, placingSdMillimetres: NUDGED_SD_MILLIMETRES }
-    replace({ id: attempt.id, body: { ...attempt.body, landing } })
-    clearTimeout(unsettled.get(attempt.id))
-    unsettled.set(
-      attempt.id,
-      setTimeout(() => finishNudge(attempt.id), NUDGE_SETTLES_MILLISECONDS),
-    )
+  function flipDemand(index: number): void {
+    const mended = editing.value
+    if (mended) store.edit(mended, { facts: flippedFacts(mended.body.facts ?? [], index) })
+    else armed.flip(index)
   }
 
-  function finishNudge(id: string): void {
-    const timer = unsettled.get(id)
-    if (timer !== undefined) settle(id, timer)
-  }
-
-  function settle(id: string, timer: ReturnType<typeof setTimeout>): void {
-    clearTimeout(timer)
-    unsettled.delete(id)
-    const moved = attempts.value.find((attempt) => attempt.id === id)
-    if (moved) edit(moved, {})
-  }
-
-  function choose(wanted: Outcome): void {
-    outcome.value = wanted
-    outcomeChosen.value = true
-  }
-
-  function disarm(): void {
-    outcome.value = shot.value ? usualOutcome(shot.value) : 'POTTED_CLEAN'
-    outcomeChosen.value = false
-    foul.value = false
-    inOff.value = false
+  /** A note on the attempt in hand; the same again takes it away. */
+  function observe(words: string): void {
+    const attempt = inHand.value
+    if (!attempt) return
+    const noted = attempt.body.observations ?? []
+    const observations = noted.includes(words) ? noted.filter((one) => one !== words) : [...noted, words]
+    store.edit(attempt, { observations })
   }
 
   function goTo(wantedStation: number, wantedMirror: boolean): void {
-    const count = detail.value?.drill.stations.length ?? 1
-    station.value = Math.min(Math.max(wantedStation, 0), count - 1)
-    mirrored.value = wantedMirror
+    turn.goTo(wantedStation, wantedMirror)
+    leave()
+  }
+
+  function play(student: string, drill: string): void {
+    turn.play(student, drill)
+    leave()
+  }
+
+  function leave(): void {
     editingId.value = undefined
+    pending.value = undefined
     undone.value = false
-    disarm()
+    armed.disarm()
+  }
+
+  function choose(wanted: Outcome): void {
+    armed.choose(wanted)
   }
 
   return {
-    detail,
-    attempts,
+    store,
+    turn,
+    armed,
     here,
+    latest,
     shot,
-    shots,
     shotIndex,
-    stationView,
-    station,
-    mirrored,
-    standing,
-    standings,
-    outcome,
-    outcomeChosen,
-    foul,
-    inOff,
+    second,
+    pending,
     editing,
     editingId,
     inHand,
-    latest,
-    otherDevice,
-    changedElsewhere,
     undone,
+    byTurns,
     load,
     record,
-    edit,
     undo,
-    moveTo,
-    choose,
+    observe,
+    flipDemand,
     goTo,
+    play,
+    leave,
+    choose,
+    shotOf,
   }
 }
 
-const POTTED: Outcome[] = [
-  'POTTED_CLEAN',
-  'OFF_THICK_JAW',
-  'OFF_THIN_JAW',
-  'OFF_LEFT_JAW',
-  'OFF_RIGHT_JAW',
-  'CONTACT_AS_ASKED',
-]
+export type Recording = ReturnType<typeof useRecording>
 
-/** Whether a pattern goes on after this shot: as the judge says, or as it looks until the judge has been heard. */
-function wentOn({ body, judged }: LocalAttempt): boolean {
-  if (judged) return judged.result !== 'FAILURE'
-  return POTTED.includes(body.outcome) && !body.foul && !body.inOff
-}
-
-function isFresh(playedAt: string): boolean {
-  return Date.now() - Date.parse(playedAt) < FRESH_MILLISECONDS
-}
-
-function inOrder(attempts: LocalAttempt[]): LocalAttempt[] {
-  return attempts.sort(
-    (a, b) =>
-      a.body.sequence - b.body.sequence || compare(a.body.deviceId, b.body.deviceId) || compare(a.id, b.id),
+/** For drawing only, until the server has laid it out: the planned shot with the cue ball where the last one left it. */
+function fromWhereItLies(shot: Shot | undefined, lies: AttemptBody['landing']): Shot | undefined {
+  if (!shot || !lies) return shot
+  const place = { xMillimetres: lies.xMillimetres, yMillimetres: lies.yMillimetres }
+  const balls = shot.balls.map((ball) =>
+    ball.role === 'CUE' ? { ...ball, at: { ...ball.at, place } } : ball,
   )
-}
-
-function compare(a: string, b: string): number {
-  return a < b ? -1 : a > b ? 1 : 0
+  return { ...shot, balls, pot: undefined }
 }

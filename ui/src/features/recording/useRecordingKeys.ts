@@ -1,6 +1,19 @@
 // Every action of the recording screen has a key.
 import { onBeforeUnmount, onMounted } from 'vue'
-import { KEY_FOUL, KEY_IN_OFF, KEY_MIRROR, KEY_NOT_SEEN } from './keys'
+import {
+  KEY_CALL,
+  KEY_FOUL,
+  KEY_IN_OFF,
+  KEY_MIRROR,
+  KEY_NEXT_DRILL,
+  KEY_NEXT_STUDENT,
+  KEY_NOTE,
+  KEY_NOT_SEEN,
+  KEY_ROUTINE,
+  KEY_SESSION,
+  KEY_STAY,
+  KEYS_DEMANDS,
+} from './keys'
 
 export interface RecordingActions {
   outcomeByLetter: (letter: string) => boolean
@@ -15,6 +28,17 @@ export interface RecordingActions {
   /** Steps on the screen: right and up positive, mm. */
   move: (rightMillimetres: number, upMillimetres: number) => void
   help: () => void
+  call: () => void
+  nextStudent: () => void
+  nextDrill: () => void
+  stay: () => void
+  session: () => void
+  note: () => void
+  routine: () => void
+  /** The nth demand that can be spoken about, from 0. */
+  demand: (nth: number) => void
+  /** The nth word of the coach's own list, from 0. */
+  observe: (nth: number) => void
 }
 
 const STEP_MILLIMETRES = 10
@@ -37,7 +61,16 @@ export function useRecordingKeys(actions: RecordingActions): void {
     ']': () => actions.station(1),
     '?': actions.help,
     ESCAPE: actions.cancel,
+    [KEY_CALL]: actions.call,
+    [KEY_NEXT_STUDENT]: actions.nextStudent,
+    [KEY_NEXT_DRILL]: actions.nextDrill,
+    [KEY_STAY]: actions.stay,
+    [KEY_SESSION]: actions.session,
+    [KEY_NOTE]: actions.note,
+    [KEY_ROUTINE]: actions.routine,
   }
+  KEYS_DEMANDS.forEach((letter, nth) => (letters[letter] = () => actions.demand(nth)))
+  for (let nth = 0; nth < 8; nth++) letters[String(nth + 1)] = () => actions.observe(nth)
 
   function onKey(event: KeyboardEvent): void {
     if (event.ctrlKey || event.metaKey || event.altKey) return

@@ -36,7 +36,9 @@ function when(instant: string): string {
         <h2>{{ $t('review.choose', { name: student.name }) }}</h2>
         <ul>
           <li v-for="session in data" :key="session.id">
-            <RouterLink :to="`/review/${session.id}`">{{ session.drillTitle }}</RouterLink>
+            <RouterLink :to="`/review/${session.id}`">{{
+              session.drills.map((one) => one.title).join(', ')
+            }}</RouterLink>
             <span class="quiet figures">{{ when(session.startedAt) }} · {{ session.tableName }}</span>
           </li>
         </ul>

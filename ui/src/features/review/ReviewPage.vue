@@ -26,15 +26,18 @@ const CLOSE_UP_ROOM = 1.15
 const SMALLEST_CLOSE_UP_MILLIMETRES = 400
 
 const { data, busy, problem, reload } = useLoad(() => {
-  const station = route.query.station
-  const query =
-    typeof station === 'string'
+  const { station, student, drill } = route.query
+  const query = {
+    ...(typeof student === 'string' ? { studentId: student } : {}),
+    ...(typeof drill === 'string' ? { drillId: drill } : {}),
+    ...(typeof station === 'string'
       ? {
           station: Number(station),
           mirrored: route.query.mirrored === 'true',
           shot: Number(route.query.shot ?? 0),
         }
-      : {}
+      : {}),
+  }
   return answer(
     api.GET('/api/v1/sessions/{sessionId}/review', {
       params: { path: { sessionId: props.sessionId }, query },
@@ -45,9 +48,10 @@ onMounted(async () => {
   await reload()
   const session = data.value?.session
   if (session)
-    hand.take({ studentId: session.studentId, studentName: session.studentName, sessionId: session.id })
+    hand.take({ studentId: whose.value?.id, studentName: whose.value?.name, sessionId: session.id })
 })
 
+const whose = computed(() => data.value?.session.students.find(({ id }) => id === data.value?.studentId))
 const shown = computed(() => (data.value?.attempts ?? []).filter((one) => withMissed.value || !isMiss(one)))
 
 /** A square that holds the ring, the ellipses and every landing shown. */
@@ -88,8 +92,14 @@ function isMiss({ attempt }: Attempt): boolean {
 
 async function pick(station: number, mirrored: boolean, shot: number): Promise<void> {
   await router.replace({
-    query: { station: String(station), mirrored: String(mirrored), shot: String(shot) },
+    query: { ...route.query, station: String(station), mirrored: String(mirrored), shot: String(shot) },
   })
+  await reload()
+}
+
+/** Another student's turns, or another drill of the session. */
+async function pickPart(student: string, drill: string): Promise<void> {
+  await router.replace({ query: { student, drill } })
   await reload()
 }
 
@@ -110,9 +120,9 @@ const RESULT_WORDS = { SUCCESS: 'review.yes', FAILURE: 'review.no', NOT_JUDGED: 
     <PageState :busy="busy" :problem="problem" :ready="data !== undefined" @retry="reload">
       <template v-if="data">
         <header>
-          <h1>{{ data.session.drillTitle }}</h1>
+          <h1>{{ data.session.drills.find((one) => one.id === data?.drillId)?.title }}</h1>
           <p class="quiet">
-            {{ data.session.studentName }} ·
+            {{ whose?.name }} ·
             {{
               new Date(data.session.startedAt).toLocaleString(undefined, {
                 dateStyle: 'long',
@@ -121,6 +131,23 @@ const RESULT_WORDS = { SUCCESS: 'review.yes', FAILURE: 'review.no', NOT_JUDGED: 
             }}
             · {{ data.session.tableName }}
           </p>
+          <nav
+            v-if="data.session.students.length > 1 || data.session.drills.length > 1"
+            class="groups no-print"
+            :aria-label="t('review.parts')"
+          >
+            <template v-for="student in data.session.students" :key="student.id">
+              <button
+                v-for="drill in data.session.drills"
+                :key="drill.id"
+                type="button"
+                :aria-pressed="student.id === data.studentId && drill.id === data.drillId"
+                @click="pickPart(student.id, drill.id)"
+              >
+                {{ data.session.students.length > 1 ? `${student.name} · ` : '' }}{{ drill.title }}
+              </button>
+            </template>
+          </nav>
           <nav v-if="data.groups.length" class="groups no-print" :aria-label="t('drills.station')">
             <button
               v-for="group in data.groups"

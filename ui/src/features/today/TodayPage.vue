@@ -47,7 +47,7 @@ function when(instant: string): string {
           <ol v-if="line.sessions.length" class="sessions" :aria-label="$t('today.lastSessions')">
             <li v-for="item in line.sessions" :key="item.session.id">
               <RouterLink :to="`/review/${item.session.id}`" @click="take(line)">{{
-                item.session.drillTitle
+                item.session.drills.map((one) => one.title).join(', ')
               }}</RouterLink>
               <span class="quiet figures">{{ when(item.session.startedAt) }}</span>
               <span class="figures">{{
@@ -69,6 +69,9 @@ function when(instant: string): string {
           </div>
         </li>
       </ul>
+      <p>
+        <RouterLink to="/table/begin">{{ $t('recording.begin.several') }}</RouterLink>
+      </p>
       <AddPerson
         v-if="signedIn.me?.person.role === 'COACH'"
         :label="$t('today.studentName')"

@@ -1,6 +1,7 @@
 package amberrail.app.kit;
 
 import amberrail.core.table.BallSet;
+import amberrail.core.table.BallSpec;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
@@ -29,5 +30,11 @@ class BallSetEntity {
         entity.objectBallDiameterMillimetres = balls.objectBall().diameterMillimetres();
         entity.objectBallMassKilograms = balls.objectBall().massKilograms();
         return entity;
+    }
+
+    BallSet toBallSet() {
+        return new BallSet(
+                new BallSpec(cueBallDiameterMillimetres, cueBallMassKilograms),
+                new BallSpec(objectBallDiameterMillimetres, objectBallMassKilograms));
     }
 }

@@ -9,9 +9,9 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The club's tables; everyone signed in may see them. */
+/** The club's tables, ball sets and cues; everyone signed in may see them. */
 @RestController
-@RequestMapping("/api/v1/tables")
+@RequestMapping("/api/v1")
 class KitController {
     private final KitService kit;
 
@@ -25,7 +25,15 @@ class KitController {
     /** A table to draw. */
     record TableDetail(UUID id, String name, int version, TableDrawing drawing) {}
 
-    @GetMapping
+    /** What a session can be played with. */
+    record GearView(List<KitService.Named> ballSets, List<KitService.Named> cues) {}
+
+    @GetMapping("/gear")
+    GearView gear() {
+        return new GearView(kit.ballSets(), kit.cues());
+    }
+
+    @GetMapping("/tables")
     List<TableView> tables() {
         return kit.tables().stream()
                 .map(table ->
@@ -33,13 +41,13 @@ class KitController {
                 .toList();
     }
 
-    @GetMapping("/{id}")
+    @GetMapping("/tables/{id}")
     TableDetail table(@PathVariable UUID id) {
         KitService.ClubTable table = kit.table(id);
         return new TableDetail(table.id(), table.name(), table.version(), TableDrawing.of(table.spec()));
     }
 
-    @GetMapping("/{id}/geometry")
+    @GetMapping("/tables/{id}/geometry")
     TableGeometry geometry(@PathVariable UUID id) {
         TableSpec spec = kit.table(id).spec();
         return TableGeometry.of(spec, TablePhysics.usual(spec.kind()));

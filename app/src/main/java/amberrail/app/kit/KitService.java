@@ -2,10 +2,12 @@ package amberrail.app.kit;
 
 import amberrail.app.people.FirstCoachJoined;
 import amberrail.app.web.Missing;
+import amberrail.core.table.BallSet;
 import amberrail.core.table.TableKind;
 import amberrail.core.table.TablePresets;
 import amberrail.core.table.TableSpec;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -34,8 +36,11 @@ public class KitService {
     /** One table of the club as it is now. */
     public record ClubTable(UUID id, String name, int version, TableSpec spec) {}
 
-    /** The ball set and the cue that go with a kind of table until somebody chooses others. */
-    public record UsualGear(UUID ballSetId, UUID cueId, double tipDiameterMillimetres, double endMassRatio) {}
+    /** A ball set and a cue to play with. */
+    public record Gear(UUID ballSetId, BallSet balls, UUID cueId, double tipDiameterMillimetres, double endMassRatio) {}
+
+    /** Something of the club's with its name. */
+    public record Named(UUID id, String name) {}
 
     @Transactional(readOnly = true)
     public List<ClubTable> tables() {
@@ -47,12 +52,30 @@ public class KitService {
         return tables.findById(id).map(this::toTable).orElseThrow(() -> new Missing("table"));
     }
 
+    /** What was chosen, or where nothing was what goes with this kind of table; {@link Missing} for an unknown id. */
     @Transactional(readOnly = true)
-    public UsualGear usualGear(TableKind kind) {
-        String name = gearName(kind);
-        CueEntity cue = cues.findByName(name).orElseThrow(() -> new Missing("cue"));
-        UUID balls = ballSets.findByName(name).orElseThrow(() -> new Missing("ball set")).id;
-        return new UsualGear(balls, cue.id, cue.tipDiameterMillimetres, cue.endMassRatio);
+    public Gear gear(Optional<UUID> ballSetId, Optional<UUID> cueId, TableKind kind) {
+        String usual = gearName(kind);
+        CueEntity cue = cueId.map(cues::findById)
+                .orElseGet(() -> cues.findByName(usual))
+                .orElseThrow(() -> new Missing("cue"));
+        BallSetEntity balls = ballSetId
+                .map(ballSets::findById)
+                .orElseGet(() -> ballSets.findByName(usual))
+                .orElseThrow(() -> new Missing("ball set"));
+        return new Gear(balls.id, balls.toBallSet(), cue.id, cue.tipDiameterMillimetres, cue.endMassRatio);
+    }
+
+    @Transactional(readOnly = true)
+    public List<Named> ballSets() {
+        return ballSets.findAll().stream()
+                .map(set -> new Named(set.id, set.name))
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    public List<Named> cues() {
+        return cues.findAll().stream().map(cue -> new Named(cue.id, cue.name)).toList();
     }
 
     @EventListener

@@ -1,11 +1,13 @@
 package amberrail.app.sessions;
 
 import amberrail.app.people.SignedIn;
+import amberrail.app.web.MayBeMissing;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -32,12 +34,14 @@ class SessionController {
         this.views = views;
     }
 
-    /** Who practises, in the order of their turns; what, in that order; at which table; whether a coach is there. */
+    /** Who practises, in the order of their turns; what, in that order; at which table, with which balls and cue (left out: what goes with it); whether a coach is there. */
     record NewSession(
             @NotEmpty @Size(max = 8) List<@NotNull UUID> studentIds,
             @NotEmpty @Size(max = 20) List<@NotNull @Size(max = 60) String> drillIds,
             @NotNull UUID tableId,
-            boolean coached) {}
+            boolean coached,
+            @MayBeMissing UUID ballSetId,
+            @MayBeMissing UUID cueId) {}
 
     /** A drill that is played too from now on. */
     record AddedDrill(@NotNull @Size(max = 60) String drillId) {}
@@ -52,7 +56,14 @@ class SessionController {
     @ResponseStatus(HttpStatus.CREATED)
     SessionView begin(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody NewSession body) {
         return views.of(sessions.begin(
-                who, new SessionService.Beginning(body.studentIds(), body.drillIds(), body.tableId(), body.coached())));
+                who,
+                new SessionService.Beginning(
+                        body.studentIds(),
+                        body.drillIds(),
+                        body.tableId(),
+                        body.coached(),
+                        Optional.ofNullable(body.ballSetId()),
+                        Optional.ofNullable(body.cueId()))));
     }
 
     @GetMapping("/students/{id}/sessions")

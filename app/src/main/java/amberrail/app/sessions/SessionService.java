@@ -59,7 +59,18 @@ public class SessionService {
     }
 
     /** Who plays what where. */
-    public record Beginning(List<UUID> studentIds, List<String> drillIds, UUID tableId, boolean coached) {
+    public record Beginning(
+            List<UUID> studentIds,
+            List<String> drillIds,
+            UUID tableId,
+            boolean coached,
+            Optional<UUID> ballSetId,
+            Optional<UUID> cueId) {
+        /** With what goes with the table. */
+        public Beginning(List<UUID> studentIds, List<String> drillIds, UUID tableId, boolean coached) {
+            this(studentIds, drillIds, tableId, coached, Optional.empty(), Optional.empty());
+        }
+
         public Beginning {
             requireOnce("studentIds", studentIds);
             requireOnce("drillIds", drillIds);
@@ -74,17 +85,19 @@ public class SessionService {
     public PracticeSession begin(SignedIn who, Beginning beginning, Instant startedAt) {
         beginning.studentIds().forEach(id -> access.requireStudent(who, id));
         KitService.ClubTable table = kit.table(beginning.tableId());
-        KitService.UsualGear gear = kit.usualGear(table.spec().kind());
+        KitService.Gear gear =
+                kit.gear(beginning.ballSetId(), beginning.cueId(), table.spec().kind());
+        TableSpec spec = table.spec().withBalls(gear.balls());
         PracticeSessionEntity entity = new PracticeSessionEntity();
         entity.id = UUID.randomUUID();
         entity.studentIds.addAll(beginning.studentIds());
-        beginning.drillIds().forEach(id -> entity.drills.add(played(who, id, table.spec())));
+        beginning.drillIds().forEach(id -> entity.drills.add(played(who, id, spec)));
         entity.startedBy = who.accountId();
         entity.coached = beginning.coached();
         entity.tableId = table.id();
         entity.tableVersion = table.version();
         entity.tableName = table.name();
-        entity.tableNumbers = numbers.write(table.spec());
+        entity.tableNumbers = numbers.write(spec);
         entity.cueId = gear.cueId();
         entity.cueNumbers = String.format(
                 Locale.ROOT,

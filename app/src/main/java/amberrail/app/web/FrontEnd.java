@@ -40,7 +40,7 @@ class FrontEnd implements WebMvcConfigurer {
                 .addResourceLocations(PACKED + "assets/")
                 .setCacheControl(
                         CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable());
-        registry.addResourceHandler("/index.html", "/favicon.svg")
+        registry.addResourceHandler("/index.html", "/favicon.svg", "/sw.js", "/workbox-*.js", "/manifest.webmanifest")
                 .addResourceLocations(PACKED)
                 .setCacheControl(CacheControl.noCache());
     }

@@ -189,6 +189,25 @@ class SessionsTest extends AppTest {
     }
 
     @Test
+    void aSessionKeepsTheBallsThatWereChosen() throws Exception {
+        JsonNode sets = tree(read(ana, "/api/v1/gear")).get("ballSets");
+        String pub = "";
+        for (JsonNode set : sets) {
+            pub = set.get("name").asText().equals("Pub") ? set.get("id").asText() : pub;
+        }
+        Map<String, Object> body = Map.of(
+                "studentIds", List.of(ana.accountId()),
+                "drillIds", List.of(Club.DRILL),
+                "tableId", club.table(),
+                "coached", true,
+                "ballSetId", pub);
+        session = tree(post(club.head(), body, "/api/v1/sessions")).get("id").asText();
+        JsonNode table = detail(ana).get("table");
+        assertThat(table.get("cueBallDiameterMillimetres").asDouble())
+                .isLessThan(table.get("objectBallDiameterMillimetres").asDouble());
+    }
+
+    @Test
     void theSameStudentTwiceIsRefused() throws Exception {
         Map<String, Object> body = Map.of(
                 "studentIds", List.of(ana.accountId(), ana.accountId()),

@@ -217,6 +217,7 @@ class WhoMayTest extends AppTest {
                 new Rule("GET", ofStudent + "/error-sizes", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("GET", ofStudent + "/routine", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("PUT", ofStudent + "/routine", routine, OK, OK, NOT_FOUND, NOT_FOUND),
+                everybody("GET", "/api/v1/gear", null),
                 everybody("GET", "/api/v1/me/observations", null),
                 everybody("PUT", "/api/v1/me/observations", Map.of("words", List.of("rushed"))),
                 new Rule("POST", own + "/drills", Map.of("drillId", Club.DRILL), OK, OK, NOT_FOUND, NOT_FOUND),

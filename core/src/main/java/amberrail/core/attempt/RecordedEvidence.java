@@ -71,13 +71,13 @@ final class RecordedEvidence implements Evidence {
             return told.orElse(seen.inOff() ? Verdict.MET : Verdict.NOT_MET);
         }
         if (condition instanceof Condition.Hidden hidden) {
-            return told.orElseGet(() -> hidden(index, hidden));
+            return told.filter(verdict -> verdict != Verdict.MET).orElseGet(() -> hidden(index, hidden, told));
         }
         return told.orElse(Verdict.MET);
     }
 
-    /** From the line of sight, where both ends of it are known; every other ball lies where it was set up. */
-    private Verdict hidden(int index, Condition.Hidden hidden) {
+    /** From the line of sight, where both ends of it are known; every other ball lies where it was set up. Else what was told. */
+    private Verdict hidden(int index, Condition.Hidden hidden, Optional<Verdict> told) {
         Optional<Point> cueAt = seen.landing().map(Landing::place);
         Optional<Point> ballAt = seen.facts().stream()
                 .filter(fact -> concerns(fact.demand(), hidden.ball()))
@@ -85,7 +85,7 @@ final class RecordedEvidence implements Evidence {
                 .map(Landing::place)
                 .findFirst();
         if (cueAt.isEmpty() || ballAt.isEmpty()) {
-            return Verdict.UNDECIDED;
+            return told.orElse(Verdict.UNDECIDED);
         }
         LineOfSight sight = new LineOfSight();
         for (int i = 0; i < asked.balls().size(); i++) {

@@ -36,4 +36,10 @@ public record TableSpec(
     public double noseDistanceMillimetres(BallSpec ball) {
         return Math.sqrt(noseHeightMillimetres * (ball.diameterMillimetres() - noseHeightMillimetres));
     }
+
+    /** The same table with other balls on it. */
+    public TableSpec withBalls(BallSet others) {
+        return new TableSpec(
+                id, kind, lengthMillimetres, widthMillimetres, noseHeightMillimetres, corner, side, others);
+    }
 }

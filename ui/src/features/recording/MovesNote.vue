@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import type { Ball, DrillOnTable, TableDrawing } from '@/api/types'
+import { useUnits } from '@/shared/units'
+import { KEY_STAY } from './keys'
+import type { Step } from './useTurn'
+
+/** A step that the rule made: why, which balls to move where, and the key against it. */
+const props = defineProps<{ step: Step; drill: DrillOnTable; table: TableDrawing }>()
+defineEmits<{ stay: [] }>()
+const { t } = useI18n()
+const { length } = useUnits()
+
+function balls(place: Step['from']): Ball[] {
+  const view = props.drill.stations[place.station]
+  return (place.mirrored ? view?.mirror : view?.original)?.[0]?.balls ?? []
+}
+
+const NEAR_MILLIMETRES = 1
+
+const moves = computed(() => {
+  const before = balls(props.step.from)
+  return balls(props.step.to)
+    .filter((ball) => {
+      const was = before.find((one) => one.label === ball.label)?.at.place
+      const is = ball.at.place
+      return (
+        !was ||
+        Math.hypot(was.xMillimetres - is.xMillimetres, was.yMillimetres - is.yMillimetres) > NEAR_MILLIMETRES
+      )
+    })
+    .map((ball) => `${t(`drills.ball.${ball.role}`, { label: ball.label })}: ${where(ball)}`)
+})
+
+/** From the two nearest cushions, as a tape measures. */
+function where({ at: { place } }: Ball): string {
+  const west = place.xMillimetres <= props.table.lengthMillimetres / 2
+  const south = place.yMillimetres <= props.table.widthMillimetres / 2
+  return t('recording.tape', {
+    short: length(west ? place.xMillimetres : props.table.lengthMillimetres - place.xMillimetres),
+    shortCushion: t(`cushion.${west ? 'W' : 'E'}`),
+    long: length(south ? place.yMillimetres : props.table.widthMillimetres - place.yMillimetres),
+    longCushion: t(`cushion.${south ? 'S' : 'N'}`),
+  })
+}
+</script>
+
+<template>
+  <p class="moves" role="status">
+    <strong>{{ t(`recording.step.${step.why}`) }}</strong>
+    <span v-if="moves.length"> {{ t('recording.step.move') }} {{ moves.join('; ') }}.</span>
+    <span v-else> {{ t('recording.step.same') }}</span>
+    <button type="button" class="link" @click="$emit('stay')">
+      {{ t('recording.step.stay') }} <kbd>{{ KEY_STAY }}</kbd>
+    </button>
+  </p>
+</template>
+
+<style scoped>
+.moves {
+  margin: 0;
+  padding: 6px 12px;
+  border-left: 5px solid var(--amber);
+  background: var(--paper-raised);
+  font-size: 17px;
+}
+.link {
+  min-height: 40px;
+}
+kbd {
+  font: inherit;
+  font-size: 12px;
+}
+</style>

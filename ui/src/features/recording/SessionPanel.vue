@@ -1,0 +1,192 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import Dialog from 'primevue/dialog'
+import Select from 'primevue/select'
+import { computed, onMounted, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { answer, api } from '@/api/client'
+import { sentence } from '@/api/problem'
+import type { SessionDetail } from '@/api/types'
+import { useLoad } from '@/shared/useLoad'
+import { useSignedIn } from '@/shared/useSignedIn'
+
+/** Who takes turns, what is played, pause, note, end: everything about the session that is not a shot. */
+const props = defineProps<{ detail: SessionDetail; studentId: string; drillId: string }>()
+const visible = defineModel<boolean>('visible', { required: true })
+const byTurns = defineModel<boolean>('byTurns', { required: true })
+const voice = defineModel<boolean>('voice', { required: true })
+const emit = defineEmits<{ play: [studentId: string, drillId: string]; changed: [] }>()
+const { t } = useI18n()
+const signedIn = useSignedIn()
+const problem = ref('')
+const session = computed(() => props.detail.session)
+const params = computed(() => ({ path: { id: session.value.id } }))
+
+const library = useLoad(async () => (await answer(api.GET('/api/v1/drills'))).drills)
+const students = useLoad(async () =>
+  signedIn.me?.person.role === 'COACH' ? answer(api.GET('/api/v1/students')) : [],
+)
+onMounted(() => Promise.all([library.reload(), students.reload()]))
+const otherDrills = computed(() =>
+  (library.data.value ?? [])
+    .map(({ drill }) => ({ id: drill.id, title: drill.title }))
+    .filter(({ id }) => !session.value.drills.some((one) => one.id === id)),
+)
+const otherStudents = computed(() =>
+  (students.data.value ?? []).filter(({ id }) => !session.value.students.some((one) => one.id === id)),
+)
+
+const note = ref('')
+watch(
+  () => session.value.note,
+  (kept) => (note.value = kept),
+  { immediate: true },
+)
+
+async function act(call: Promise<unknown>): Promise<void> {
+  problem.value = ''
+  try {
+    await call
+    emit('changed')
+  } catch (error) {
+    problem.value = sentence(error)
+  }
+}
+
+const addDrill = (drillId: string) =>
+  act(answer(api.POST('/api/v1/sessions/{id}/drills', { params: params.value, body: { drillId } })))
+const addStudent = (studentId: string) =>
+  act(answer(api.POST('/api/v1/sessions/{id}/students', { params: params.value, body: { studentId } })))
+const keepNote = () =>
+  act(answer(api.PUT('/api/v1/sessions/{id}/note', { params: params.value, body: { note: note.value } })))
+const pause = () => act(answer(api.POST('/api/v1/sessions/{id}/pause', { params: params.value })))
+const goOn = () => act(answer(api.POST('/api/v1/sessions/{id}/go-on', { params: params.value })))
+const close = () => act(answer(api.POST('/api/v1/sessions/{id}/close', { params: params.value })))
+const reopen = () => act(answer(api.POST('/api/v1/sessions/{id}/reopen', { params: params.value })))
+</script>
+
+<template>
+  <Dialog
+    v-model:visible="visible"
+    modal
+    dismissable-mask
+    :header="t('recording.session.title')"
+    :style="{ width: 'min(560px, 96vw)' }"
+  >
+    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+    <p class="figures">
+      {{
+        t(session.coached ? 'recording.session.coached' : 'recording.session.alone', {
+          table: session.tableName,
+          minutes: Math.round(detail.minutes),
+        })
+      }}
+    </p>
+    <h3>{{ t('recording.session.students') }}</h3>
+    <div class="choices">
+      <button
+        v-for="one in session.students"
+        :key="one.id"
+        type="button"
+        :aria-pressed="one.id === studentId"
+        @click="emit('play', one.id, drillId)"
+      >
+        {{ one.name }}
+      </button>
+      <Select
+        v-if="otherStudents.length && !session.closedAt"
+        :options="otherStudents"
+        option-label="name"
+        option-value="id"
+        :placeholder="t('recording.session.addStudent')"
+        @update:model-value="addStudent"
+      />
+    </div>
+    <label v-if="session.students.length > 1" class="check"
+      ><input v-model="byTurns" type="checkbox" /> {{ t('recording.session.byTurns') }}</label
+    >
+    <h3>{{ t('recording.session.drills') }}</h3>
+    <div class="choices">
+      <button
+        v-for="one in session.drills"
+        :key="one.id"
+        type="button"
+        :aria-pressed="one.id === drillId"
+        @click="emit('play', studentId, one.id)"
+      >
+        {{ one.title }}
+        <span v-if="one.newerVersion" class="small">{{ t('recording.session.newer') }}</span>
+      </button>
+      <Select
+        v-if="otherDrills.length && !session.closedAt"
+        :options="otherDrills"
+        option-label="title"
+        option-value="id"
+        filter
+        :placeholder="t('recording.session.addDrill')"
+        @update:model-value="addDrill"
+      />
+    </div>
+    <label class="check"><input v-model="voice" type="checkbox" /> {{ t('recording.session.voice') }}</label>
+    <label>
+      {{ t('recording.session.note') }}
+      <textarea v-model="note" rows="3" maxlength="4000" @change="keepNote" />
+    </label>
+    <div class="choices">
+      <template v-if="!session.closedAt">
+        <Button v-if="session.paused" :label="t('recording.session.goOn')" @click="goOn" />
+        <Button v-else :label="t('recording.session.pause')" severity="secondary" @click="pause" />
+        <Button :label="t('recording.close')" severity="secondary" @click="close" />
+      </template>
+      <Button v-else :label="t('recording.reopen')" @click="reopen" />
+    </div>
+  </Dialog>
+</template>
+
+<style scoped>
+h3 {
+  margin: 12px 0 4px;
+}
+.choices {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+.choices > button[aria-pressed] {
+  min-height: 48px;
+  padding: 0 14px;
+  border: 1.5px solid #8c8676;
+  border-radius: 8px;
+  background: none;
+  color: var(--ink);
+  font: inherit;
+  cursor: pointer;
+}
+.choices > button[aria-pressed='true'] {
+  background: var(--slate);
+  color: var(--paper);
+}
+.check {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 44px;
+}
+.check input {
+  width: 22px;
+  height: 22px;
+}
+textarea {
+  width: 100%;
+  font: inherit;
+  padding: 8px;
+  border: 1px solid #8c8676;
+  border-radius: 6px;
+  background: var(--paper-raised);
+  color: var(--ink);
+}
+.problem {
+  color: var(--brick-text);
+}
+</style>

@@ -1,0 +1,42 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import Dialog from 'primevue/dialog'
+import { ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+
+/** A free note on one attempt. */
+const props = defineProps<{ note: string }>()
+const visible = defineModel<boolean>('visible', { required: true })
+const emit = defineEmits<{ keep: [note: string] }>()
+const { t } = useI18n()
+const text = ref('')
+watch(visible, (open) => open && (text.value = props.note), { immediate: true })
+
+function keep(): void {
+  emit('keep', text.value)
+  visible.value = false
+}
+</script>
+
+<template>
+  <Dialog v-model:visible="visible" modal dismissable-mask :header="t('recording.noteTitle')">
+    <form @submit.prevent="keep">
+      <textarea v-model="text" rows="3" maxlength="1000" autofocus :aria-label="t('recording.noteTitle')" />
+      <Button type="submit" :label="t('recording.keepNote')" fluid />
+    </form>
+  </Dialog>
+</template>
+
+<style scoped>
+textarea {
+  display: block;
+  width: min(420px, 84vw);
+  margin-bottom: 10px;
+  padding: 8px;
+  font: inherit;
+  border: 1px solid #8c8676;
+  border-radius: 6px;
+  background: var(--paper-raised);
+  color: var(--ink);
+}
+</style>

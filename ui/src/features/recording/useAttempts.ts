@@ -1,0 +1,212 @@
+// The attempts of a session as this screen knows them: the server's list with everything on top that has not got there yet.
+import { computed, onBeforeUnmount, ref, shallowRef } from 'vue'
+import { answer, api } from '@/api/client'
+import { Unreachable } from '@/api/problem'
+import type { AttemptBody, AttemptWritten, Point, SessionDetail, Standing } from '@/api/types'
+import { useSignedIn } from '@/shared/useSignedIn'
+import { inOrder, type LocalAttempt } from './attemptOrder'
+import { deviceId } from './deviceId'
+import { keepSession, keptSession } from './keptSession'
+import { useOutbox } from './useOutbox'
+
+const POLL_MILLISECONDS = 20_000
+/** Another device counts as being there now if it recorded within an hour. */
+const FRESH_MILLISECONDS = 3_600_000
+export const NUDGED_SD_MILLIMETRES = 10
+const NUDGE_SETTLES_MILLISECONDS = 450
+/** A device's clock may be off by less than this without a word. */
+const CLOCK_OFF_MILLISECONDS = 120_000
+
+export function useAttempts(sessionId: string, whenJudged: (written: AttemptWritten) => void) {
+  const outbox = useOutbox()
+  const signedIn = useSignedIn()
+  const detail = shallowRef<SessionDetail>()
+  const attempts = ref<LocalAttempt[]>([])
+  const standings = ref<Standing[]>([])
+  const changedElsewhere = ref(false)
+  /** The server was away, and this is what the device had kept. */
+  const fromDevice = ref(false)
+  /** By how much this device's clock is behind the server's. */
+  const clockBehindMilliseconds = ref(0)
+  const unsettled = new Map<string, ReturnType<typeof setTimeout>>()
+  /** What the server answered to each attempt that this screen has sent. */
+  const answeredById = new Map<string, LocalAttempt>()
+  // Undone attempts are not on the screen, and their places in the order stay taken.
+  let highestUsed = -1
+
+  const otherDevice = computed(() =>
+    attempts.value.some(({ body }) => body.deviceId !== deviceId() && isFresh(body.playedAt)),
+  )
+
+  const stopListening = outbox.listen({
+    written: (id, written) => id === sessionId && adopt(written),
+    refused: (item, problem) => {
+      if (item.sessionId !== sessionId) return
+      if (problem.code === 'REVISION_CONFLICT') changedElsewhere.value = true
+      void load().catch(() => undefined)
+    },
+  })
+  const poll = setInterval(() => void load().catch(() => undefined), POLL_MILLISECONDS)
+  onBeforeUnmount(() => {
+    stopListening()
+    clearInterval(poll)
+    unsettled.forEach((timer, id) => settle(id, timer))
+  })
+
+  async function fetched(): Promise<SessionDetail> {
+    const accountId = signedIn.me?.person.id ?? ''
+    try {
+      const fresh = await answer(api.GET('/api/v1/sessions/{sessionId}', { params: { path: { sessionId } } }))
+      fromDevice.value = false
+      const behind = Date.parse(fresh.serverNow) - Date.now()
+      clockBehindMilliseconds.value = Math.abs(behind) > CLOCK_OFF_MILLISECONDS ? behind : 0
+      void keepSession(accountId, fresh)
+      return fresh
+    } catch (error) {
+      if (!(error instanceof Unreachable) || detail.value) throw error
+      const kept = await keptSession(accountId, sessionId)
+      if (!kept) throw error
+      fromDevice.value = true
+      return kept
+    }
+  }
+
+  /** The server's state with everything on top that it has not got yet; with the server away, what the device kept. */
+  async function load(): Promise<SessionDetail> {
+    const fresh = await fetched()
+    const byId = new Map<string, LocalAttempt>(
+      fresh.attempts.map((a) => [a.id, { id: a.id, body: a.attempt, judged: a }]),
+    )
+    // An answer may have come between this list's making and its arrival: what the server has said is never older than it.
+    for (const answered of answeredById.values()) {
+      const known = byId.get(answered.id)
+      if (!known || known.body.revision < answered.body.revision) byId.set(answered.id, answered)
+    }
+    for (const item of outbox.ofSession(sessionId)) {
+      const known = byId.get(item.attemptId)
+      if (!known || known.body.revision < item.body.revision)
+        byId.set(item.attemptId, { id: item.attemptId, body: item.body })
+      highestUsed = Math.max(highestUsed, item.body.sequence)
+    }
+    for (const local of attempts.value) {
+      if (unsettled.has(local.id)) byId.set(local.id, local)
+    }
+    attempts.value = inOrder([...byId.values()].filter(({ body }) => !body.deleted))
+    standings.value = fresh.standings
+    detail.value = fresh
+    return fresh
+  }
+
+  function adopt(written: AttemptWritten): void {
+    const { attempt, standing: now } = written
+    answeredById.set(attempt.id, { id: attempt.id, body: attempt.attempt, judged: attempt })
+    standings.value = [...standings.value.filter((s) => !isSame(s, now)), now]
+    // A later revision of the same attempt is still on its way: an undo pressed before this answer came, for one.
+    const newer = outbox
+      .ofSession(sessionId)
+      .some((item) => item.attemptId === attempt.id && item.body.revision > attempt.attempt.revision)
+    if (newer) return
+    const known = attempts.value.find(({ id }) => id === attempt.id)
+    if (attempt.attempt.deleted) {
+      attempts.value = attempts.value.filter(({ id }) => id !== attempt.id)
+    } else if (known) {
+      if (known.body.revision === attempt.attempt.revision) known.judged = attempt
+    } else {
+      // Sent from the queue after a reload, and newer than the server's list that this screen began with.
+      attempts.value = inOrder([
+        ...attempts.value,
+        { id: attempt.id, body: attempt.attempt, judged: attempt },
+      ])
+    }
+    whenJudged(written)
+  }
+
+  function add(body: AttemptBody): LocalAttempt {
+    const attempt = { id: crypto.randomUUID(), body }
+    attempts.value = [...attempts.value, attempt]
+    void outbox.put(sessionId, attempt.id, body)
+    return attempt
+  }
+
+  function nextSequence(): number {
+    const seen = attempts.value.map(({ body }) => body.sequence + 1)
+    return Math.max(detail.value?.nextSequence ?? 0, ...seen, highestUsed + 1)
+  }
+
+  function edit(attempt: LocalAttempt, change: Partial<AttemptBody>): void {
+    highestUsed = Math.max(highestUsed, attempt.body.sequence)
+    const body = { ...attempt.body, ...change, revision: attempt.body.revision + 1 }
+    if (body.inOff) body.landing = undefined
+    replace({ id: attempt.id, body })
+    void outbox.put(sessionId, attempt.id, body)
+  }
+
+  function replace(attempt: LocalAttempt): void {
+    attempts.value = attempts.value
+      .map((known) => (known.id === attempt.id ? attempt : known))
+      .filter(({ body }) => !body.deleted)
+  }
+
+  function undo(attempt: LocalAttempt): void {
+    finishNudge(attempt.id)
+    edit(attempts.value.find(({ id }) => id === attempt.id) ?? attempt, { deleted: true })
+  }
+
+  /** Moves a landing; steps in a row become one revision. */
+  function moveTo(attempt: LocalAttempt, place: Point): void {
+    const landing = { ...place, placedBy: 'NUDGED' as const, placingSdMillimetres: NUDGED_SD_MILLIMETRES }
+    replace({ id: attempt.id, body: { ...attempt.body, landing } })
+    clearTimeout(unsettled.get(attempt.id))
+    unsettled.set(
+      attempt.id,
+      setTimeout(() => finishNudge(attempt.id), NUDGE_SETTLES_MILLISECONDS),
+    )
+  }
+
+  function finishNudge(id: string): void {
+    const timer = unsettled.get(id)
+    if (timer !== undefined) settle(id, timer)
+  }
+
+  function settle(id: string, timer: ReturnType<typeof setTimeout>): void {
+    clearTimeout(timer)
+    unsettled.delete(id)
+    const moved = attempts.value.find((attempt) => attempt.id === id)
+    if (moved) edit(moved, {})
+  }
+
+  /** Now, as the server would say it. */
+  function now(): string {
+    return new Date(Date.now() + clockBehindMilliseconds.value).toISOString()
+  }
+
+  return {
+    detail,
+    attempts,
+    standings,
+    otherDevice,
+    changedElsewhere,
+    fromDevice,
+    clockBehindMilliseconds,
+    load,
+    add,
+    edit,
+    undo,
+    moveTo,
+    nextSequence,
+    now,
+  }
+}
+
+function isSame(a: Standing, b: Standing): boolean {
+  return (
+    a.studentId === b.studentId &&
+    a.drillId === b.drillId &&
+    a.station === b.station &&
+    a.mirrored === b.mirrored
+  )
+}
+
+function isFresh(playedAt: string): boolean {
+  return Date.now() - Date.parse(playedAt) < FRESH_MILLISECONDS
+}

@@ -1,0 +1,141 @@
+// Who plays what: student, drill, station and side; each student keeps their own place in each drill. The rule moves it, a key overrules.
+import { computed, ref, type Ref } from 'vue'
+import type { AttemptWritten, SessionDetail, Shot, Standing } from '@/api/types'
+
+interface Place {
+  station: number
+  mirrored: boolean
+}
+
+/** A step that the rule made, until something is recorded there or it is overruled. */
+export interface Step {
+  why: Standing['next']['why']
+  from: Place
+  to: Place
+}
+
+const MOVES: Standing['next']['why'][] = ['PASSED', 'BACK', 'TURN']
+
+export function useTurn(detail: Ref<SessionDetail | undefined>, standings: Ref<Standing[]>) {
+  const studentId = ref('')
+  const drillId = ref('')
+  const station = ref(0)
+  const mirrored = ref(false)
+  const step = ref<Step>()
+  const places = new Map<string, Place>()
+  /** Where somebody chose to stay against the rule; until they leave. */
+  const overruled = new Set<string>()
+
+  const students = computed(() => detail.value?.session.students ?? [])
+  const student = computed(() => students.value.find(({ id }) => id === studentId.value))
+  const drills = computed(() => detail.value?.drills ?? [])
+  const drill = computed(() => drills.value.find((one) => one.drill.id === drillId.value))
+  const stationView = computed(() => drill.value?.stations[station.value])
+  const shots = computed<Shot[]>(() => {
+    const view = stationView.value
+    return view ? (mirrored.value ? view.mirror : view.original) : []
+  })
+  const standing = computed(() =>
+    standings.value.find(
+      (s) =>
+        s.studentId === studentId.value &&
+        s.drillId === drillId.value &&
+        s.station === station.value &&
+        s.mirrored === mirrored.value,
+    ),
+  )
+
+  function key(): string {
+    return `${studentId.value} ${drillId.value}`
+  }
+
+  function here(): Place {
+    return { station: station.value, mirrored: mirrored.value }
+  }
+
+  function take(place: Place): void {
+    const count = drill.value?.stations.length ?? 1
+    station.value = Math.min(Math.max(place.station, 0), count - 1)
+    mirrored.value = place.mirrored
+    places.set(key(), here())
+  }
+
+  /** By hand. */
+  function goTo(wantedStation: number, wantedMirror: boolean): void {
+    overruled.delete(`${key()} ${station.value} ${mirrored.value}`)
+    step.value = undefined
+    take({ station: wantedStation, mirrored: wantedMirror })
+  }
+
+  function play(student: string, wantedDrill: string): void {
+    studentId.value = student
+    drillId.value = wantedDrill
+    step.value = undefined
+    take(places.get(key()) ?? { station: 0, mirrored: false })
+  }
+
+  function nextStudent(): void {
+    const ids = students.value.map(({ id }) => id)
+    const following = ids[(ids.indexOf(studentId.value) + 1) % ids.length]
+    if (following) play(following, drillId.value)
+  }
+
+  function nextDrill(): void {
+    const ids = drills.value.map((one) => one.drill.id)
+    const following = ids[(ids.indexOf(drillId.value) + 1) % ids.length]
+    if (following) play(studentId.value, following)
+  }
+
+  /** Where a student was last, from what was recorded: for a screen that opens in the middle of a session. */
+  function remember(student: string, inDrill: string, place: Place): void {
+    places.set(`${student} ${inDrill}`, place)
+  }
+
+  /** The rule's word after an attempt of the place where its student is; true if what is drawn has changed by it. */
+  function follow({ standing: now }: AttemptWritten): boolean {
+    const whose = `${now.studentId} ${now.drillId}`
+    const at = places.get(whose)
+    const isThere = at?.station === now.station && at.mirrored === now.mirrored
+    if (!isThere || overruled.has(`${whose} ${now.station} ${now.mirrored}`)) return false
+    if (!MOVES.includes(now.next.why)) return false
+    const to = { station: now.next.station, mirrored: now.next.mirrored }
+    if (whose !== key()) {
+      places.set(whose, to)
+      return false
+    }
+    step.value = { why: now.next.why, from: here(), to }
+    take(to)
+    return true
+  }
+
+  /** One key against the rule: back to where one was, and no step from there until one leaves. */
+  function overrule(): void {
+    const made = step.value
+    if (!made) return
+    step.value = undefined
+    take(made.from)
+    overruled.add(`${key()} ${station.value} ${mirrored.value}`)
+  }
+
+  return {
+    studentId,
+    drillId,
+    station,
+    mirrored,
+    step,
+    students,
+    student,
+    drills,
+    drill,
+    stationView,
+    shots,
+    standing,
+    goTo,
+    play,
+    nextStudent,
+    nextDrill,
+    remember,
+    follow,
+    overrule,
+  }
+}
