@@ -17,7 +17,7 @@ class CoreArchitectureTest {
     static final ArchRule onlyJavaCoreAndTheNumericsLibrary = classes()
             .should()
             .onlyDependOnClassesThat()
-            .resideInAnyPackage("java.lang..", "java.util..", "amberrail.core..", "org.hipparchus..");
+            .resideInAnyPackage("java.lang..", "java.util..", "java.math..", "amberrail.core..", "org.hipparchus..");
 
     @ArchTest
     static final ArchRule noClock = noClasses()

@@ -44,12 +44,23 @@ final class Device {
         UUID id = UUID.randomUUID();
         boolean mirrored = sequence / 20 % 2 == 1;
         double y = mirrored ? 254 + sequence % 90 : 1016 - sequence % 90;
-        String body = "{\"revision\":0,\"deleted\":false,\"station\":" + sequence / 40 % 3 + ",\"mirrored\":" + mirrored
+        put(session, id, sequence, sequence / 40 % 3, mirrored, 1650 + sequence % 140, y);
+    }
+
+    private void put(String session, UUID id, int sequence, int station, boolean mirrored, double x, double y)
+            throws IOException, InterruptedException {
+        String body = "{\"revision\":0,\"deleted\":false,\"station\":" + station + ",\"mirrored\":" + mirrored
                 + ",\"tryId\":\"" + id + "\",\"shot\":0,\"sequence\":" + sequence
                 + ",\"deviceId\":\"bench\",\"outcome\":\"POTTED_CLEAN\",\"foul\":false,\"inOff\":false,"
-                + "\"landing\":{\"xMillimetres\":" + (1650 + sequence % 140) + ",\"yMillimetres\":" + y
+                + "\"landing\":{\"xMillimetres\":" + x + ",\"yMillimetres\":" + y
                 + ",\"placedBy\":\"TAP\",\"placingSdMillimetres\":15},\"playedAt\":\"" + Instant.now() + "\"}";
         send("PUT", "/api/v1/sessions/" + session + "/attempts/" + id, body);
+    }
+
+    /** One attempt at the first station that misses the ring: nothing moves the student on. */
+    void putMiss(String session, int sequence) throws IOException, InterruptedException {
+        UUID id = UUID.randomUUID();
+        put(session, id, sequence, 0, false, 400 + 2 * (sequence % 300), 250 + sequence % 170);
     }
 
     JsonNode send(String method, String path, String body) throws IOException, InterruptedException {

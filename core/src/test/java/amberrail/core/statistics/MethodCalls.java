@@ -41,11 +41,13 @@ final class MethodCalls {
     static Set<String> names() {
         Set<String> names = new TreeSet<>(CALLS.keySet());
         names.addAll(DiagnosisCalls.CALLS.keySet());
+        names.addAll(ProgressCalls.CALLS.keySet());
         return names;
     }
 
     static Call named(String method) {
-        Call call = CALLS.getOrDefault(method, DiagnosisCalls.CALLS.get(method));
+        Call call =
+                CALLS.getOrDefault(method, DiagnosisCalls.CALLS.getOrDefault(method, ProgressCalls.CALLS.get(method)));
         if (call == null) {
             throw new IllegalStateException("no call for method " + method);
         }
@@ -71,7 +73,7 @@ final class MethodCalls {
     }
 
     private static Object dispersion(JsonNode in) {
-        Dispersion d = Dispersion.of(point(in, "target"), direction(in), points(in), number(in, "level"));
+        Dispersion d = Dispersion.of(point(in, "target"), direction(in), points(in, "points"), number(in, "level"));
         Map<String, Object> out = new HashMap<>();
         out.put("n", d.landings());
         out.put("reason", d.reason().map(Enum::name).orElse(null));
@@ -113,7 +115,7 @@ final class MethodCalls {
 
     private static Object zoneShare(JsonNode in) {
         Zone zone = zone(in.get("zone"));
-        ZoneShare share = ZoneShare.of(zone, points(in), count(in, "scratches"), number(in, "level"));
+        ZoneShare share = ZoneShare.of(zone, points(in, "points"), count(in, "scratches"), number(in, "level"));
         Map<String, Object> out = new HashMap<>();
         out.put("inside", share.inside());
         out.put("count", share.share().successes());
@@ -226,10 +228,10 @@ final class MethodCalls {
         }
     }
 
-    private static List<Point> points(JsonNode in) {
+    static List<Point> points(JsonNode in, String field) {
         List<Point> points = new ArrayList<>();
-        for (JsonNode one : in.get("points")) {
-            points.add(named("points", one));
+        for (JsonNode one : in.get(field)) {
+            points.add(named(field, one));
         }
         return points;
     }
@@ -255,15 +257,15 @@ final class MethodCalls {
         return node != null && node.path(index).isNumber() ? node.get(index).asDouble() : Double.NaN;
     }
 
-    private static Direction direction(JsonNode in) {
+    static Direction direction(JsonNode in) {
         return Direction.of(point(in, "direction"));
     }
 
-    private static double number(JsonNode in, String field) {
+    static double number(JsonNode in, String field) {
         return in.path(field).isNumber() ? in.get(field).asDouble() : Double.NaN;
     }
 
-    private static int count(JsonNode in, String field) {
+    static int count(JsonNode in, String field) {
         JsonNode node = in.path(field);
         if (!node.isNumber() || node.asDouble() != Math.rint(node.asDouble())) {
             throw new InvalidInputException(ProblemCode.INVALID_COUNT, field, node, "must be a whole number");
@@ -279,11 +281,11 @@ final class MethodCalls {
         return Map.of("semiMajor", ellipse.semiMajorMillimetres(), "semiMinor", ellipse.semiMinorMillimetres());
     }
 
-    private static List<Double> pair(Interval interval) {
+    static List<Double> pair(Interval interval) {
         return List.of(interval.lower(), interval.upper());
     }
 
-    private static List<Double> pair(Point point) {
+    static List<Double> pair(Point point) {
         return List.of(point.xMillimetres(), point.yMillimetres());
     }
 }
