@@ -390,7 +390,14 @@ export const pool = {
       usual: 'What goes with the table',
       go: 'Begin',
     },
-    routine: { title: 'Routine', left: '{n} s to the next shot', over: '{n} s over' },
+    routine: {
+      edit: 'Routine and shot clock',
+      steps: 'Steps before each shot, one a line',
+      seconds: 'Seconds between shots (0: no clock)',
+      title: 'Routine',
+      left: '{n} s to the next shot',
+      over: '{n} s over',
+    },
     session: {
       title: 'Session',
       coached: 'Coached · {table} · {minutes} minutes so far',
@@ -495,6 +502,9 @@ export const pool = {
     LIGHT: 'paper',
     DARK: 'dim hall',
     saved: 'Kept.',
+    keep: 'Keep',
+    observations: 'Observations',
+    observationsLead: 'What you note at the table with one key, one a line, at most {n}.',
   },
   unit: { mm: '{n} mm', cm: '{n} cm', in: '{n} in', sights: '{n} diamonds' },
   error: {

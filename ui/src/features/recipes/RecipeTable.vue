@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { useBandChoice } from '@/features/grades/useBandChoice'
 import ChoiceField from '@/shared/ChoiceField.vue'
 import { useNotation } from '@/shared/useNotation'
 import { useUnits } from '@/shared/units'
 import type { RecipeWay, ShotPath, StrikeScale } from '@/api/types'
+import { useLevelChoice } from './useLevelChoice'
 import { useRecipes } from './useRecipes'
 
 /** The ways to play a shot side by side; the chosen one's path is drawn on the table above. */
@@ -21,13 +21,14 @@ const { t } = useI18n()
 const { figure, length } = useUnits()
 const notation = useNotation()
 
-const { band, bands, abilityLogits } = useBandChoice()
+const { level, levels, abilityLogits, studentId } = useLevelChoice()
 const question = computed(() => ({
   drillId: props.drillId,
   tableId: props.tableId,
   station: props.station,
   shot: props.shot,
   abilityLogits: abilityLogits.value,
+  studentId: studentId.value,
 }))
 const { board, problem } = useRecipes(question)
 const ways = computed(() =>
@@ -66,7 +67,7 @@ const reason = computed(() => {
   <section class="recipes">
     <div class="head">
       <h2>{{ t('recipes.title') }}</h2>
-      <ChoiceField v-model="band" :label="t('recipes.forBand')" :options="bands" />
+      <ChoiceField v-model="level" :label="t('recipes.forBand')" :options="levels" />
     </div>
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
     <template v-else-if="board">
@@ -150,7 +151,10 @@ const reason = computed(() => {
             </tbody>
           </table>
         </div>
-        <p class="small quiet">{{ t('recipes.words') }}</p>
+        <p class="small quiet">
+          {{ t('recipes.words') }}
+          <template v-if="studentId">{{ t('recipes.ownErrors') }}</template>
+        </p>
       </template>
     </template>
     <p v-else class="quiet">{{ t('app.loading') }}</p>

@@ -10,6 +10,8 @@ export interface RecipeQuestion {
   station: number
   shot: number
   abilityLogits: number
+  /** Whose own error sizes to reckon with, instead of a level's. */
+  studentId?: string
 }
 
 export function useRecipes(question: Ref<RecipeQuestion>) {

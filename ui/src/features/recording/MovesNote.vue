@@ -65,8 +65,12 @@ function where({ at: { place } }: Ball): string {
   background: var(--paper-raised);
   font-size: 17px;
 }
+strong {
+  margin-right: 6px;
+}
 .link {
   min-height: 40px;
+  margin-left: 10px;
 }
 kbd {
   font: inherit;

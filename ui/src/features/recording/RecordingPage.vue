@@ -464,7 +464,9 @@ const clockOffMinutes = computed(() => Math.round(Math.abs(store.clockBehindMill
           :detail="detail"
           :student-id="turn.studentId.value"
           :drill-id="turn.drillId.value"
+          :routine="routine"
           @play="play"
+          @routine="(kept) => (routine = kept)"
           @changed="reload"
         />
       </template>

@@ -6,16 +6,26 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
 import { sentence } from '@/api/problem'
-import type { SessionDetail } from '@/api/types'
+import type { Routine, SessionDetail } from '@/api/types'
 import { useLoad } from '@/shared/useLoad'
 import { useSignedIn } from '@/shared/useSignedIn'
+import RoutineForm from './RoutineForm.vue'
 
 /** Who takes turns, what is played, pause, note, end: everything about the session that is not a shot. */
-const props = defineProps<{ detail: SessionDetail; studentId: string; drillId: string }>()
+const props = defineProps<{
+  detail: SessionDetail
+  studentId: string
+  drillId: string
+  routine: Routine
+}>()
 const visible = defineModel<boolean>('visible', { required: true })
 const byTurns = defineModel<boolean>('byTurns', { required: true })
 const voice = defineModel<boolean>('voice', { required: true })
-const emit = defineEmits<{ play: [studentId: string, drillId: string]; changed: [] }>()
+const emit = defineEmits<{
+  play: [studentId: string, drillId: string]
+  changed: []
+  routine: [routine: Routine]
+}>()
 const { t } = useI18n()
 const signedIn = useSignedIn()
 const problem = ref('')
@@ -128,6 +138,7 @@ const reopen = () => act(answer(api.POST('/api/v1/sessions/{id}/reopen', { param
       />
     </div>
     <label class="check"><input v-model="voice" type="checkbox" /> {{ t('recording.session.voice') }}</label>
+    <RoutineForm :student-id="studentId" :routine="routine" @kept="(kept) => emit('routine', kept)" />
     <label>
       {{ t('recording.session.note') }}
       <textarea v-model="note" rows="3" maxlength="4000" @change="keepNote" />

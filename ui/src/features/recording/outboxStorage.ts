@@ -52,6 +52,11 @@ export const outboxStorage = {
 
 export const keptStorage = {
   put: (row: Kept) => database.kept.put(row),
-  get: (key: string) => database.kept.get(key),
+  startingWith: (key: string) => database.kept.where('key').startsWith(key).toArray(),
+  replace: (key: string, row: Kept) =>
+    database.transaction('rw', database.kept, async () => {
+      await database.kept.where('key').startsWith(key).delete()
+      await database.kept.put(row)
+    }),
   forget: (accountId: string) => database.kept.where({ accountId }).delete(),
 }

@@ -6,7 +6,7 @@ import type { AttemptBody, AttemptWritten, Point, SessionDetail, Standing } from
 import { useSignedIn } from '@/shared/useSignedIn'
 import { inOrder, type LocalAttempt } from './attemptOrder'
 import { deviceId } from './deviceId'
-import { keepSession, keptSession } from './keptSession'
+import { keepSession, keepWritten, keptSession } from './keptSession'
 import { useOutbox } from './useOutbox'
 
 const POLL_MILLISECONDS = 20_000
@@ -99,6 +99,7 @@ export function useAttempts(sessionId: string, whenJudged: (written: AttemptWrit
 
   function adopt(written: AttemptWritten): void {
     const { attempt, standing: now } = written
+    void keepWritten(signedIn.me?.person.id ?? '', sessionId, written)
     answeredById.set(attempt.id, { id: attempt.id, body: attempt.attempt, judged: attempt })
     standings.value = [...standings.value.filter((s) => !isSame(s, now)), now]
     // A later revision of the same attempt is still on its way: an undo pressed before this answer came, for one.

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { sentence } from '@/api/problem'
 import type { Preferences } from '@/api/types'
+import ObservationWords from './ObservationWords.vue'
 import { useSignedIn } from '@/shared/useSignedIn'
 
 const { t } = useI18n()
@@ -51,6 +52,7 @@ async function change(part: Partial<Preferences>): Promise<void> {
       />
     </section>
     <p role="status" class="quiet">{{ said }}</p>
+    <ObservationWords />
   </main>
 </template>
 

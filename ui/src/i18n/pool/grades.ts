@@ -31,7 +31,7 @@ export const grades = {
 
 export const recipes = {
   title: 'Ways to play it',
-  forBand: 'Chance for a student of',
+  forBand: 'Chance for',
   none: 'No stroke that a person can play does this. The bench shows what stands in the way; a larger target or another place of the cue ball may help.',
   nearest:
     'Nearest that works: the ball drops and the cue ball rests {miss} from the target’s centre, played at pace {pace}, tip {tip}. A target that reaches there, or a cue ball nearer to it, would do.',
@@ -50,6 +50,8 @@ export const recipes = {
   drift: 'Drift to contact',
   words:
     'Each may be off by so much if all else is right. Succeeds: 2,000 simulated strokes with the errors of that band; ± is the standard error. Drift: how far aside the cue ball is at contact if the table slopes by 1 mm in a metre across. Choose a way to see its path.',
+  ownErrors:
+    'For a student the errors are those found from their own shots; with few shots they are mostly the usual ones (pace 6 %, tip 2 mm, aim 1.5 mrad).',
   reason: {
     ONLY_WAY: 'there is no other.',
     SUCCEEDS_MOST: 'it succeeds most often, {points} in 100 more than {other}.',

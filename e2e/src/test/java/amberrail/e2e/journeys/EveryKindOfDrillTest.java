@@ -84,8 +84,8 @@ class EveryKindOfDrillTest extends Journey {
             assertThat(table.sync()).hasText("all saved");
         }
         Locator moved = page.locator(".moves");
-        assertThat(moved).containsText("Rule met. Move ball 1");
-        assertThat(moved).containsText("cue ball");
+        assertThat(moved).containsText("Move Ball 1");
+        assertThat(moved).containsText("Cue ball");
         assertThat(page.locator(".side")).hasText("mirror");
         page.keyboard().press("x");
         assertThat(page.locator(".side")).hasText("original");
@@ -143,6 +143,7 @@ class EveryKindOfDrillTest extends Journey {
         page.keyboard().press("c");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Call it"))
                 .click();
+        assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
         page.keyboard().press("y");
         table.tap(1300, 400);
         assertThat(table.readOut()).containsText("Not made");

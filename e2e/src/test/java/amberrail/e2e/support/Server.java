@@ -75,6 +75,10 @@ public final class Server implements AutoCloseable {
         }
     }
 
+    public boolean isRunning() {
+        return process != null && process.isAlive();
+    }
+
     /** Starts a process that is expected to give up, and waits for that. */
     public String failToStart() {
         launch();

@@ -1,0 +1,86 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { answer, api } from '@/api/client'
+import { sentence } from '@/api/problem'
+import type { Routine } from '@/api/types'
+
+/** A student's own steps before each shot, and the clock between shots. */
+const props = defineProps<{ studentId: string; routine: Routine }>()
+const emit = defineEmits<{ kept: [routine: Routine] }>()
+const { t } = useI18n()
+const steps = ref('')
+const seconds = ref(0)
+const said = ref('')
+watch(
+  () => props.routine,
+  (routine) => {
+    steps.value = routine.steps.join('\n')
+    seconds.value = routine.clockSeconds
+  },
+  { immediate: true },
+)
+
+async function keep(): Promise<void> {
+  const body = {
+    steps: steps.value
+      .split('\n')
+      .map((line) => line.trim())
+      .filter((line) => line !== ''),
+    clockSeconds: seconds.value || 0,
+  }
+  try {
+    const params = { path: { id: props.studentId } }
+    emit('kept', await answer(api.PUT('/api/v1/students/{id}/routine', { params, body })))
+    said.value = t('settings.saved')
+  } catch (error) {
+    said.value = sentence(error)
+  }
+}
+</script>
+
+<template>
+  <details>
+    <summary>{{ t('recording.routine.edit') }}</summary>
+    <form @submit.prevent="keep">
+      <label>
+        {{ t('recording.routine.steps') }}
+        <textarea v-model="steps" rows="4" />
+      </label>
+      <label>
+        {{ t('recording.routine.seconds') }}
+        <input v-model.number="seconds" type="number" min="0" max="600" />
+      </label>
+      <Button type="submit" severity="secondary" :label="t('settings.keep')" />
+      <span role="status" class="quiet"> {{ said }}</span>
+    </form>
+  </details>
+</template>
+
+<style scoped>
+form {
+  display: grid;
+  gap: 8px;
+  justify-items: start;
+}
+label {
+  width: 100%;
+}
+textarea,
+input {
+  display: block;
+  width: 100%;
+  min-height: 44px;
+  padding: 8px;
+  font: inherit;
+  border: 1px solid #8c8676;
+  border-radius: 6px;
+  background: var(--paper-raised);
+  color: var(--ink);
+}
+summary {
+  min-height: 44px;
+  cursor: pointer;
+}
+</style>
