@@ -416,6 +416,65 @@ export const pool = {
   },
   review: {
     parts: 'Whose turns, at which drill',
+    found: {
+      title: 'What it says',
+      help: {
+        POTTING:
+          'What would help most: a fifth fewer misses; success would go from {now} % to {then} % (fitted).',
+        BIAS: 'What would help most: losing the habit to one side; success would go from {now} % to {then} % (fitted).',
+        LINE: 'What would help most: a fifth less spread across the line; success would go from {now} % to {then} % (fitted).',
+        SPEED:
+          'What would help most: a fifth less spread in pace; success would go from {now} % to {then} % (fitted).',
+      },
+      lineRight: 'Line right (within the ring’s radius): {x} of {n} landings, {rate} % ({lower} to {upper}).',
+      speedRight:
+        'Pace right (within the ring’s radius): {x} of {n} landings, {rate} % ({lower} to {upper}).',
+      oneOfTheTwo:
+        'Outside the ring with line or pace right: {x} of {n} landings, {rate} % ({lower} to {upper}).',
+      thick:
+        'Of the misses that were too full or too thin, {x} of {n} were too full: {rate} % ({lower} to {upper}).',
+      mirror: {
+        SAME_SIDE_OF_THE_TABLE:
+          'Original and mirror stray to the same hand: a matter of sighting or alignment.',
+        SAME_SIDE_OF_THE_SHOT: 'The error turns round with the mirror: the shot itself is misjudged.',
+        BOTH: 'Both: a part stays with the student’s hand, a part turns with the shot.',
+        NO_CLEAR_DIFFERENCE_YET: 'Original and mirror: no clear difference yet.',
+      },
+      mirrorFigures:
+        'Common {common} ({commonRange}), turning with the shot {mirrored} ({mirroredRange}), left positive.',
+      luck: 'Longest run of successes {n}; luck makes one as long {p} times in 100.',
+      streaky: 'Longest run of successes {n}: streakier than luck ({p} times in 100).',
+      ask: 'Far off the others; is the record right? Attempts',
+      missed: 'missed (their landings are another population)',
+      byPot: 'By how the ball went in',
+      byCall: 'By call',
+      byObservation: 'By observation',
+      mean: 'Mean landing',
+      sd: 'Spread: pace · line',
+    },
+    compare: {
+      title: 'Compare',
+      choose: 'choose a session',
+      with: 'With an earlier session',
+      none: 'There is no earlier session of this drill.',
+      verdict: { BETTER: 'Better:', WORSE: 'Worse:', NO_CLEAR_CHANGE_YET: 'No clear change yet:' },
+      up: '{name} up {points} points ({lower} to {upper}), from {from} to {to}.',
+      down: '{name} down {points} points ({lower} to {upper}), from {from} to {to}.',
+      noShare: '{name}: {from} and {to}, too little to say.',
+      closer: 'distance to the target',
+      tighter: 'spread, bias set aside',
+      ratio: '{name} {ratio} times the earlier ({lower} to {upper}), {from} and {to} landings.',
+      noDistance: '{name}: {from} and {to} landings, too few to say (5 each).',
+      more: {
+        share: 'About {n} more attempts would tell a 15-point change.',
+        distance: 'About {n} more landings would tell a fifth less.',
+      },
+      each: {
+        share: 'The earlier session is too small: {n} attempts in each of two would tell a 15-point change.',
+        distance: 'The earlier session is too small: {n} landings in each of two would tell a fifth less.',
+      },
+      why: 'Verdicts come of 95 % intervals alone (Newcombe for shares, Welch on the log scale for distances). Who reads twenty of them will meet about one that is wrong by chance.',
+    },
     title: 'Review',
     shot: 'shot {n}',
     choose: 'Sessions of {name}',

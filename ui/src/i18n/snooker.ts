@@ -112,6 +112,10 @@ export const snooker = {
   },
   review: {
     potted: 'potted',
+    found: {
+      thick:
+        'Of the misses that were too thick or too thin, {x} of {n} were too thick: {rate} % ({lower} to {upper}).',
+    },
     reason: { NO_DATA: 'No landing of a made pot yet.' },
     inOffs: '{n} in-off | {n} in-offs',
     of: 'of made pots only; 95 % intervals',

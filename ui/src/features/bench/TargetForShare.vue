@@ -3,19 +3,19 @@ import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
 import { sentence } from '@/api/problem'
-import { useBandChoice } from '@/features/grades/useBandChoice'
+import { useLevelChoice } from '@/features/recipes/useLevelChoice'
 import ChoiceField from '@/shared/ChoiceField.vue'
 import NumberField from '@/shared/NumberField.vue'
 import { useUnits } from '@/shared/units'
 import { useBench } from './useBench'
 
-/** Makes a round zone so large that a student of a band succeeds a wanted share of the time. */
+/** Makes a round zone so large that a student of a band, or one student, succeeds a wanted share of the time. */
 const emit = defineEmits<{ radius: [millimetres: number] }>()
 const bench = useBench()
 const { t } = useI18n()
 const { figure } = useUnits()
 const share = ref(70)
-const { band, bands, abilityLogits } = useBandChoice()
+const { level, levels, abilityLogits, studentId } = useLevelChoice()
 const said = ref('')
 const busy = ref(false)
 
@@ -29,6 +29,7 @@ async function make(): Promise<void> {
       drill: drill.value,
       ...at.value,
       abilityLogits: abilityLogits.value,
+      studentId: studentId.value,
     }
     const { radiusMillimetres, potShare } = await answer(
       api.POST('/api/v1/bench/target-size', { body: { asked, share: share.value / 100 } }),
@@ -49,7 +50,7 @@ async function make(): Promise<void> {
 <template>
   <div class="target">
     <NumberField v-model="share" :label="t('target.share')" unit="%" :min="5" :max="95" :digits="0" />
-    <ChoiceField v-model="band" :label="t('target.forBand')" :options="bands" />
+    <ChoiceField v-model="level" :label="t('target.forBand')" :options="levels" />
     <button type="button" :disabled="busy" @click="make">{{ t('target.make') }}</button>
     <p v-if="said" role="status" class="small">{{ said }}</p>
   </div>

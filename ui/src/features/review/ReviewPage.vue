@@ -9,7 +9,9 @@ import { useHand } from '@/shared/useHand'
 import { useLoad } from '@/shared/useLoad'
 import { useUnits } from '@/shared/units'
 import OutcomeGlyph from '@/table/OutcomeGlyph.vue'
+import CompareSessions from './CompareSessions.vue'
 import FigureList from './FigureList.vue'
+import FindingsList from './FindingsList.vue'
 import MarkLegend from './MarkLegend.vue'
 import ShotMap from './ShotMap.vue'
 
@@ -194,6 +196,8 @@ const RESULT_WORDS = { SUCCESS: 'review.yes', FAILURE: 'review.no', NOT_JUDGED: 
           <aside>
             <FigureList :review="data" />
           </aside>
+          <FindingsList class="below" :review="data" :scale="data.table.strike" @choose="chosenId = $event" />
+          <CompareSessions class="below no-print" :review="data" />
           <section class="below">
             <MarkLegend :shot="data.shot" :outcomes="data.outcomes" />
             <label v-if="data.missedWithLanding > 0" class="small no-print">

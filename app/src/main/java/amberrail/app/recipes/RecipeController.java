@@ -6,6 +6,7 @@ import amberrail.app.drills.DrillDraft;
 import amberrail.app.kit.KitService;
 import amberrail.app.people.Access;
 import amberrail.app.people.SignedIn;
+import amberrail.app.web.MayBeMissing;
 import amberrail.core.simulation.ExecutionErrors;
 import com.fasterxml.jackson.databind.JsonNode;
 import jakarta.validation.Valid;
@@ -50,18 +51,26 @@ class RecipeController {
         this.access = access;
     }
 
-    /** A shot of a draft, for a student of an ability (logits, 0 is 500 points). */
+    /** A shot of a draft, for a student of an ability (logits, 0 is 500 points), or for one student with their own error sizes. */
     record DraftShot(
             @NotNull UUID tableId,
             @NotNull JsonNode drill,
             @Min(0) int station,
             @Min(0) int shot,
-            @DecimalMin("-6") @DecimalMax("6") double abilityLogits) {}
+            @DecimalMin("-6") @DecimalMax("6") double abilityLogits,
+            @MayBeMissing UUID studentId) {}
 
     /** The same, and the share of its landings that the target should hold. */
     record WantedTarget(
             @NotNull @Valid DraftShot asked,
             @DecimalMin("0.05") @DecimalMax("0.95") double share) {}
+
+    /** A student's own error sizes where one is named, else those of the level. */
+    private ExecutionErrors errors(SignedIn who, UUID studentId, double abilityLogits) {
+        return studentId == null
+                ? ExecutionErrors.ofAbility(abilityLogits)
+                : sizes.of(who, studentId).errors().forSimulation();
+    }
 
     @GetMapping("/drills/{id}/recipes")
     BoardView recipes(
@@ -72,9 +81,7 @@ class RecipeController {
             @RequestParam(defaultValue = "0") int shot,
             @RequestParam(defaultValue = "0") double abilityLogits,
             @RequestParam Optional<UUID> studentId) {
-        ExecutionErrors errors = studentId
-                .map(student -> sizes.of(who, student).errors().forSimulation())
-                .orElseGet(() -> ExecutionErrors.ofAbility(abilityLogits));
+        ExecutionErrors errors = errors(who, studentId.orElse(null), abilityLogits);
         return board.of(
                 drills.find(who, id).drill(), station, shot, kit.table(tableId).spec(), errors);
     }
@@ -87,7 +94,7 @@ class RecipeController {
                 body.station(),
                 body.shot(),
                 kit.table(body.tableId()).spec(),
-                ExecutionErrors.ofAbility(body.abilityLogits()));
+                errors(who, body.studentId(), body.abilityLogits()));
     }
 
     @PostMapping("/bench/target-size")
@@ -99,7 +106,7 @@ class RecipeController {
                 asked.station(),
                 asked.shot(),
                 kit.table(asked.tableId()).spec(),
-                asked.abilityLogits(),
+                errors(who, asked.studentId(), asked.abilityLogits()),
                 body.share());
     }
 

@@ -41,7 +41,7 @@ class TargetSize {
     record TargetView(@MayBeMissing Double radiusMillimetres, double potShare) {}
 
     /** With the usual stroke of the shot as it is; {@code share} is of all strokes, missed pots included. */
-    TargetView forShare(Drill drill, int station, int shot, TableSpec table, double abilityLogits, double share) {
+    TargetView forShare(Drill drill, int station, int shot, TableSpec table, ExecutionErrors errors, double share) {
         Optional<Recipe> usual = layouts.usual(drill, station, shot, table);
         ShotLayout layout = layouts.drawn(drill, station, shot, false, table);
         if (usual.isEmpty()) {
@@ -54,7 +54,7 @@ class TargetSize {
         List<Point> landings = new LandingSimulation(task.table(), task.physics(), task.balls(), cue)
                 .landings(
                         usual.get().stroke().onBall(table.balls().cueBall().radiusMillimetres()),
-                        ExecutionErrors.ofAbility(abilityLogits),
+                        errors,
                         StrokeNoise.of(STROKES, SEED),
                         played -> pots.test(played) && !played.isPotted(cue)
                                 ? Optional.of(new Point(1000 * played.xMetres(cue), 1000 * played.yMetres(cue)))

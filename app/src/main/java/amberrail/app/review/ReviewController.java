@@ -1,6 +1,7 @@
 package amberrail.app.review;
 
 import amberrail.app.people.SignedIn;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -10,9 +11,9 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Review of one session. */
+/** Review of one session, and two periods compared. */
 @RestController
-@RequestMapping("/api/v1/sessions/{sessionId}/review")
+@RequestMapping("/api/v1")
 class ReviewController {
     private final ReviewService reviews;
 
@@ -20,7 +21,7 @@ class ReviewController {
         this.reviews = reviews;
     }
 
-    @GetMapping
+    @GetMapping("/sessions/{sessionId}/review")
     ReviewView review(
             @AuthenticationPrincipal SignedIn who,
             @PathVariable UUID sessionId,
@@ -30,5 +31,23 @@ class ReviewController {
             @RequestParam(defaultValue = "false") boolean mirrored,
             @RequestParam(defaultValue = "0") int shot) {
         return reviews.review(who, sessionId, new ReviewService.Asked(studentId, drillId, station, mirrored, shot));
+    }
+
+    /** Two periods, each of one session or several, at one station and side. */
+    @GetMapping("/students/{id}/comparison")
+    Comparison.ComparisonView compare(
+            @AuthenticationPrincipal SignedIn who,
+            @PathVariable UUID id,
+            @RequestParam String drillId,
+            @RequestParam int station,
+            @RequestParam(defaultValue = "false") boolean mirrored,
+            @RequestParam(defaultValue = "0") int shot,
+            @RequestParam List<UUID> from,
+            @RequestParam List<UUID> to) {
+        return reviews.compare(
+                who,
+                from,
+                to,
+                new ReviewService.Asked(Optional.of(id), Optional.of(drillId), Optional.of(station), mirrored, shot));
     }
 }

@@ -22,6 +22,7 @@ import amberrail.core.drill.TryResult;
 import amberrail.core.geometry.Point;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
+import amberrail.core.problem.Require;
 import amberrail.core.statistics.Dispersion;
 import amberrail.core.statistics.PottingResult;
 import amberrail.core.statistics.Proportion;
@@ -38,6 +39,8 @@ import org.springframework.stereotype.Service;
 /** Picks one station and side of a session and asks core for its figures. */
 @Service
 class ReviewService {
+    private static final int MOST_SESSIONS = 50;
+
     private final SessionService sessions;
     private final AttemptService attempts;
     private final DrillCatalogue drills;
@@ -81,10 +84,7 @@ class ReviewService {
         ReviewView.GroupView chosen =
                 station.map(index -> group(drill, index, mirrored, shot, 0)).orElseGet(() -> largest(groups, drill));
         ShotLayout layout = layouts.layout(drill, chosen.station(), chosen.shot(), chosen.mirrored(), session.table());
-        List<RecordedAttempt> shown = all.stream()
-                .filter(a -> a.body().station() == chosen.station() && a.body().mirrored() == chosen.mirrored())
-                .filter(a -> a.body().shot() == chosen.shot())
-                .toList();
+        List<RecordedAttempt> shown = of(all, chosen.station(), chosen.mirrored(), chosen.shot());
         var onTable =
                 DrillOnTable.of(layouts, drill, session.table()).stations().get(chosen.station());
         return assemble(
@@ -96,7 +96,62 @@ class ReviewService {
                 chosen,
                 layout,
                 (chosen.mirrored() ? onTable.mirror() : onTable.original()).get(chosen.shot()),
-                shown);
+                shown,
+                findings(session, drill, chosen, layout, shown, all));
+    }
+
+    private Findings.FindingsView findings(
+            PracticeSession session,
+            Drill drill,
+            ReviewView.GroupView chosen,
+            ShotLayout layout,
+            List<RecordedAttempt> shown,
+            List<RecordedAttempt> all) {
+        ShotLayout otherSide =
+                layouts.layout(drill, chosen.station(), chosen.shot(), !chosen.mirrored(), session.table());
+        return Findings.of(layout, shown, otherSide, of(all, chosen.station(), !chosen.mirrored(), chosen.shot()));
+    }
+
+    /** One side of one station's shot over two periods, each a list of sessions; they must be of the same student, drill and table. */
+    Comparison.ComparisonView compare(SignedIn who, List<UUID> from, List<UUID> to, Asked asked) {
+        Require.between("from", from.size(), 1, MOST_SESSIONS);
+        Require.between("to", to.size(), 1, MOST_SESSIONS);
+        return Comparison.of(reviewed(who, from, asked), reviewed(who, to, asked));
+    }
+
+    private ReviewedShots reviewed(SignedIn who, List<UUID> sessionIds, Asked asked) {
+        List<RecordedAttempt> shots = new ArrayList<>();
+        ShotLayout layout = null;
+        for (UUID id : sessionIds) {
+            PracticeSession session = sessions.find(who, id);
+            UUID student = session.student(asked.studentId().orElse(null));
+            PracticeSession.DrillVersion version = session.drill(asked.drillId().orElse(null));
+            Drill drill = drills.version(version.drillId(), version.version());
+            ReviewView.GroupView group = group(drill, asked.station().orElse(0), asked.mirrored(), asked.shot(), 0);
+            ShotLayout here = layouts.layout(drill, group.station(), group.shot(), group.mirrored(), session.table());
+            if (layout != null && !layout.isLaidOutAs(here)) {
+                throw new InvalidInputException(
+                        ProblemCode.CONTRADICTION, "sessions", id, "must have this shot set up in the same way");
+            }
+            layout = here;
+            shots.addAll(of(
+                    attempts.ofSession(session).stream()
+                            .filter(a -> a.body().studentId().equals(student)
+                                    && a.body().drillId().equals(drill.id()))
+                            .toList(),
+                    group.station(),
+                    group.mirrored(),
+                    group.shot()));
+        }
+        return new ReviewedShots(layout, shots);
+    }
+
+    private static List<RecordedAttempt> of(List<RecordedAttempt> all, int station, boolean mirrored, int shot) {
+        return all.stream()
+                .filter(a -> a.body().station() == station
+                        && a.body().mirrored() == mirrored
+                        && a.body().shot() == shot)
+                .toList();
     }
 
     private static ReviewView assemble(
@@ -108,7 +163,8 @@ class ReviewService {
             ReviewView.GroupView chosen,
             ShotLayout layout,
             ShotView shot,
-            List<RecordedAttempt> shown) {
+            List<RecordedAttempt> shown,
+            Findings.FindingsView findings) {
         List<PottingResult> results =
                 shown.stream().map(a -> a.body().toAttempt().result()).toList();
         List<PottingResult> made =
@@ -143,8 +199,8 @@ class ReviewService {
                                 .share()))
                         .orElse(null),
                 ShareView.of(Proportion.of(successes, judged)),
-                DispersionView.of(
-                        Dispersion.of(layout.target(), layout.arrival(), landings, Proportion.DEFAULT_LEVEL)));
+                DispersionView.of(Dispersion.of(layout.target(), layout.arrival(), landings, Proportion.DEFAULT_LEVEL)),
+                findings);
     }
 
     private static Map<PotOutcome, Integer> outcomes(List<RecordedAttempt> shown) {

@@ -42,7 +42,8 @@ record ReviewView(
         ShareView potted,
         @MayBeMissing ShareView inZone,
         ShareView successes,
-        DispersionView dispersion) {
+        DispersionView dispersion,
+        Findings.FindingsView findings) {
 
     /** A station, side and shot that can be looked at; {@code shots} is more than 1 in a pattern. */
     record GroupView(int station, String stationName, boolean mirrored, int shot, int shots, int attempts) {}

@@ -214,6 +214,15 @@ class WhoMayTest extends AppTest {
                 new Rule("GET", own + "/attempts/" + attempt + "/next-shot", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("GET", own + "/attempts/" + attempt + "/revisions", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("GET", own + "/attempts/" + attempt + "/advice", null, OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule(
+                        "GET",
+                        ofStudent + "/comparison?drillId=" + Club.DRILL + "&station=0&from=" + session + "&to="
+                                + session,
+                        null,
+                        OK,
+                        OK,
+                        NOT_FOUND,
+                        NOT_FOUND),
                 new Rule("GET", ofStudent + "/error-sizes", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("GET", ofStudent + "/routine", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("PUT", ofStudent + "/routine", routine, OK, OK, NOT_FOUND, NOT_FOUND),

@@ -123,7 +123,7 @@ class AwayFromTheNetworkTest extends Journey {
     @Test
     void aClosedTabOpensAgainWithTheServerAwayAndASignInThatEndedAsksAgain() throws Exception {
         Page page = signedIn("tomas", 1280, 800);
-        RecordingPage table = RecordingPage.start(page, "Wren Halloway");
+        RecordingPage table = RecordingPage.start(page, "Wren Castellane");
         whenKeptOnDevice(page);
         String address = page.url();
         table.tap(FIRST_X, Y);

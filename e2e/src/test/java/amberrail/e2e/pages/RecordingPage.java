@@ -33,7 +33,9 @@ public final class RecordingPage {
         page.waitForURL("**/drills/" + drillId);
         page.waitForLoadState(LoadState.NETWORKIDLE);
         page.getByRole(AriaRole.COMBOBOX).first().click();
-        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(student))
+        // The same names can be chosen below, for whose chance is asked.
+        page.locator(".p-select-option")
+                .getByText(student, new Locator.GetByTextOptions().setExact(true))
                 .click();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Record this drill"))
                 .click();

@@ -1,0 +1,156 @@
+package amberrail.app.review;
+
+import amberrail.app.attempts.RecordedAttempt;
+import amberrail.app.review.Figures.IntervalView;
+import amberrail.app.web.MayBeMissing;
+import amberrail.core.drill.TryResult;
+import amberrail.core.geometry.Point;
+import amberrail.core.statistics.ArrivalError;
+import amberrail.core.statistics.AttemptsNeeded;
+import amberrail.core.statistics.Proportion;
+import amberrail.core.statistics.ProportionChange;
+import amberrail.core.statistics.RatioChange;
+import amberrail.core.statistics.Reason;
+import amberrail.core.statistics.Verdict;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.function.Predicate;
+
+/** Two periods of one student at one station, side and shot: is the later one better? Every verdict comes of an interval. */
+final class Comparison {
+    private static final double ALPHA = 0.05;
+    private static final double POWER = 0.8;
+    /** A fifth less spread is the smallest that is worth noticing; of a round normal cloud. */
+    private static final double WORTH_NOTICING_RATIO = 0.8;
+
+    private static final double ROUND_CLOUD_CV = 0.5227;
+    private static final double LEAST_SHARE = 0.02;
+
+    private Comparison() {}
+
+    /**
+     * A change of a share.
+     *
+     * @param difference later less earlier
+     * @param fisherP    a detail; it decides nothing
+     * @param more       attempts that the later period still lacks to tell a change of 15 points
+     * @param each       attempts in two new periods that would tell it, where the earlier one is too small
+     */
+    record ShareChange(
+            int fromSuccesses,
+            int fromTrials,
+            int toSuccesses,
+            int toTrials,
+            @MayBeMissing Double difference,
+            @MayBeMissing IntervalView interval,
+            @MayBeMissing Double fisherP,
+            Verdict verdict,
+            @MayBeMissing Reason reason,
+            @MayBeMissing Integer more,
+            @MayBeMissing Integer each) {}
+
+    /** A change of distances as a ratio, later over earlier: below 1 is better. */
+    record DistanceChange(
+            int from,
+            int to,
+            @MayBeMissing Double ratio,
+            @MayBeMissing IntervalView interval,
+            Verdict verdict,
+            @MayBeMissing Reason reason,
+            @MayBeMissing Integer more,
+            @MayBeMissing Integer each) {}
+
+    /** All of it: potting, whole success, closeness to the target, tightness with bias set aside. */
+    record ComparisonView(ShareChange potting, ShareChange success, DistanceChange closer, DistanceChange tighter) {}
+
+    static ComparisonView of(ReviewedShots from, ReviewedShots to) {
+        return new ComparisonView(
+                share(from, to, shot -> true, shot -> shot.body().outcome().potted()),
+                share(
+                        from,
+                        to,
+                        shot -> shot.judgement().result() != TryResult.NOT_JUDGED,
+                        shot -> shot.judgement().result() == TryResult.SUCCESS),
+                closer(from, to),
+                tighter(from, to));
+    }
+
+    private static ShareChange share(
+            ReviewedShots from,
+            ReviewedShots to,
+            Predicate<RecordedAttempt> counts,
+            Predicate<RecordedAttempt> succeeds) {
+        int fromTrials = from.count(counts);
+        int toTrials = to.count(counts);
+        int fromMade = from.count(counts.and(succeeds));
+        int toMade = to.count(counts.and(succeeds));
+        ProportionChange change = ProportionChange.of(fromMade, fromTrials, toMade, toTrials, Proportion.DEFAULT_LEVEL);
+        Optional<AttemptsNeeded> needed = change.verdict() == Verdict.NO_CLEAR_CHANGE_YET && fromTrials > 0
+                ? Optional.of(neededShare((double) fromMade / fromTrials, fromTrials, toTrials))
+                : Optional.empty();
+        return new ShareChange(
+                fromMade,
+                fromTrials,
+                toMade,
+                toTrials,
+                change.difference().orElse(null),
+                change.interval().map(IntervalView::of).orElse(null),
+                change.fisherP().orElse(null),
+                change.verdict(),
+                change.reason().orElse(null),
+                needed.map(AttemptsNeeded::more).map(Comparison::orNull).orElse(null),
+                needed.map(AttemptsNeeded::each).map(Comparison::orNull).orElse(null));
+    }
+
+    private static AttemptsNeeded neededShare(double rate, int fromTrials, int toTrials) {
+        double from = Math.min(1 - LEAST_SHARE, Math.max(LEAST_SHARE, rate));
+        double up = from + AttemptsNeeded.WORTH_NOTICING;
+        double to = up < 1 ? up : from - AttemptsNeeded.WORTH_NOTICING;
+        return AttemptsNeeded.forShare(from, to, new AttemptsNeeded.Wanted(ALPHA, POWER, fromTrials, toTrials));
+    }
+
+    private static DistanceChange closer(ReviewedShots from, ReviewedShots to) {
+        double[] a = radii(from);
+        double[] b = radii(to);
+        return distance(a.length, b.length, RatioChange.radial(a, b, Proportion.DEFAULT_LEVEL));
+    }
+
+    private static double[] radii(ReviewedShots shots) {
+        return shots.landings().stream()
+                .mapToDouble(place -> ArrivalError.of(
+                                shots.layout().target(), shots.layout().arrival(), place)
+                        .radialMillimetres())
+                .toArray();
+    }
+
+    private static DistanceChange tighter(ReviewedShots from, ReviewedShots to) {
+        List<Point> a = from.landings();
+        List<Point> b = to.landings();
+        return distance(
+                a.size(),
+                b.size(),
+                RatioChange.spread(
+                        a, b, Proportion.DEFAULT_LEVEL, RatioChange.USUAL_PERMUTATIONS, RatioChange.USUAL_SEED));
+    }
+
+    private static DistanceChange distance(int from, int to, RatioChange change) {
+        Optional<AttemptsNeeded> needed = change.verdict() == Verdict.NO_CLEAR_CHANGE_YET
+                ? Optional.of(AttemptsNeeded.forSpread(
+                        WORTH_NOTICING_RATIO, ROUND_CLOUD_CV, new AttemptsNeeded.Wanted(ALPHA, POWER, from, to)))
+                : Optional.empty();
+        return new DistanceChange(
+                from,
+                to,
+                change.ratio().orElse(null),
+                change.interval().map(IntervalView::of).orElse(null),
+                change.verdict(),
+                change.reason().orElse(null),
+                needed.map(AttemptsNeeded::more).map(Comparison::orNull).orElse(null),
+                needed.map(AttemptsNeeded::each).map(Comparison::orNull).orElse(null));
+    }
+
+    private static Integer orNull(OptionalInt value) {
+        return value.isPresent() ? value.getAsInt() : null;
+    }
+}

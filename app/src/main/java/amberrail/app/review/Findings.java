@@ -1,0 +1,267 @@
+package amberrail.app.review;
+
+import amberrail.app.attempts.AttemptBody;
+import amberrail.app.attempts.RecordedAttempt;
+import amberrail.app.review.Figures.DispersionView;
+import amberrail.app.review.Figures.IntervalView;
+import amberrail.app.review.Figures.ShareView;
+import amberrail.app.web.MayBeMissing;
+import amberrail.core.attempt.PotOutcome;
+import amberrail.core.drill.ShotLayout;
+import amberrail.core.drill.TryResult;
+import amberrail.core.geometry.Circle;
+import amberrail.core.geometry.Point;
+import amberrail.core.statistics.ArrivalError;
+import amberrail.core.statistics.Dispersion;
+import amberrail.core.statistics.MirrorComparison;
+import amberrail.core.statistics.OneChange;
+import amberrail.core.statistics.PottingResult;
+import amberrail.core.statistics.Proportion;
+import amberrail.core.statistics.Reason;
+import amberrail.core.statistics.Streaks;
+import amberrail.core.statistics.WildShots;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.function.ToDoubleFunction;
+
+/** What the attempts of one station, side and shot say besides the first figures. */
+final class Findings {
+    private Findings() {}
+
+    /** Landings of made pots by something they share: how the ball went in, what was called, what was noticed. */
+    record GroupFigures(String name, ShareView successes, DispersionView dispersion) {}
+
+    /**
+     * Original against mirror.
+     *
+     * @param common   the same in both, left of travel positive (mm)
+     * @param mirrored turned round by the mirror
+     */
+    record MirrorView(
+            MirrorComparison.Finding finding,
+            @MayBeMissing Double common,
+            @MayBeMissing IntervalView commonInterval,
+            @MayBeMissing Double mirrored,
+            @MayBeMissing IntervalView mirroredInterval,
+            @MayBeMissing Reason reason) {}
+
+    /** What one change would help most, as fitted shares of all attempts. */
+    record ChangeView(OneChange.Change change, double now, double then) {}
+
+    /** Runs; {@code luck} is the chance that luck alone makes as long a run of makes. */
+    record StreakView(int current, boolean currentIsMade, int longestMade, double luck) {}
+
+    /**
+     * All of it.
+     *
+     * @param thickOfMisses thick misses of those that were thick or thin
+     * @param lineRight     landings of made pots within the ring's radius of the line of arrival
+     * @param speedRight    landings within it along the way
+     * @param oneOfTheTwo   landings outside the ring with line or speed right
+     * @param askAbout      attempts that lie so far off that the record may be wrong, or the shot a wild one
+     */
+    record FindingsView(
+            ShareView thickOfMisses,
+            @MayBeMissing ShareView lineRight,
+            @MayBeMissing ShareView speedRight,
+            @MayBeMissing ShareView oneOfTheTwo,
+            List<GroupFigures> byPot,
+            List<GroupFigures> byCall,
+            List<GroupFigures> byObservation,
+            @MayBeMissing MirrorView mirror,
+            @MayBeMissing ChangeView helpsMost,
+            @MayBeMissing StreakView streaks,
+            List<UUID> askAbout) {}
+
+    /**
+     * @param shown attempts of this station, side and shot
+     * @param other those of its other side
+     */
+    static FindingsView of(
+            ShotLayout layout, List<RecordedAttempt> shown, ShotLayout otherLayout, List<RecordedAttempt> other) {
+        List<RecordedAttempt> landed = landed(shown);
+        int thick = count(shown, PottingResult.Pot.THICK);
+        int thin = count(shown, PottingResult.Pot.THIN);
+        Optional<Double> radius =
+                layout.zone().filter(Circle.class::isInstance).map(zone -> ((Circle) zone).radiusMillimetres());
+        return new FindingsView(
+                ShareView.of(Proportion.of(thick, thick + thin)),
+                radius.map(r -> within(layout, landed, error -> Math.abs(error.lineMillimetres()), r))
+                        .orElse(null),
+                radius.map(r -> within(layout, landed, error -> Math.abs(error.speedMillimetres()), r))
+                        .orElse(null),
+                radius.map(r -> oneOfTheTwo(layout, landed, r)).orElse(null),
+                grouped(layout, shown, a -> List.of(howItWentIn(a.body().outcome()))),
+                grouped(layout, shown, a -> called(a.body())),
+                grouped(layout, shown, a -> a.body().observations()),
+                other.isEmpty() ? null : mirror(layout, landed, otherLayout, landed(other)),
+                radius.flatMap(r -> helpsMost(layout, shown, landed, r)).orElse(null),
+                streaks(shown),
+                askAbout(layout, landed));
+    }
+
+    private static List<RecordedAttempt> landed(List<RecordedAttempt> attempts) {
+        return attempts.stream()
+                .filter(a -> a.body().outcome().pot() == PottingResult.Pot.MADE
+                        && a.body().landing() != null)
+                .toList();
+    }
+
+    private static int count(List<RecordedAttempt> attempts, PottingResult.Pot pot) {
+        return (int)
+                attempts.stream().filter(a -> a.body().outcome().pot() == pot).count();
+    }
+
+    private static Point place(RecordedAttempt attempt) {
+        return new Point(
+                attempt.body().landing().xMillimetres(),
+                attempt.body().landing().yMillimetres());
+    }
+
+    private static ArrivalError error(ShotLayout layout, RecordedAttempt attempt) {
+        return ArrivalError.of(layout.target(), layout.arrival(), place(attempt));
+    }
+
+    private static ShareView within(
+            ShotLayout layout, List<RecordedAttempt> landed, ToDoubleFunction<ArrivalError> size, double radius) {
+        int right = (int) landed.stream()
+                .filter(a -> size.applyAsDouble(error(layout, a)) <= radius)
+                .count();
+        return ShareView.of(Proportion.of(right, landed.size()));
+    }
+
+    /** A shot with one of the two right is worth noticing. */
+    private static ShareView oneOfTheTwo(ShotLayout layout, List<RecordedAttempt> landed, double radius) {
+        int right = (int) landed.stream()
+                .map(a -> error(layout, a))
+                .filter(error -> error.radialMillimetres() > radius
+                        && Math.min(Math.abs(error.lineMillimetres()), Math.abs(error.speedMillimetres())) <= radius)
+                .count();
+        return ShareView.of(Proportion.of(right, landed.size()));
+    }
+
+    private static String howItWentIn(PotOutcome outcome) {
+        return outcome.potted() ? outcome.name() : "MISSED";
+    }
+
+    /** Pace to a tenth of a m/s and tip to half a mm, so that calls meant alike lie together. */
+    private static List<String> called(AttemptBody body) {
+        AttemptBody.CallBody call = body.call();
+        return call == null
+                ? List.of()
+                : List.of(String.format(
+                        Locale.ROOT,
+                        "%.1f %.1f %.1f",
+                        call.paceMetresPerSecond(),
+                        call.tipHeightMillimetres(),
+                        call.tipSideMillimetres()));
+    }
+
+    private static List<GroupFigures> grouped(
+            ShotLayout layout, List<RecordedAttempt> shown, Function<RecordedAttempt, List<String>> names) {
+        Map<String, List<RecordedAttempt>> groups = new LinkedHashMap<>();
+        for (RecordedAttempt attempt : shown) {
+            for (String name : names.apply(attempt)) {
+                groups.computeIfAbsent(name, k -> new ArrayList<>()).add(attempt);
+            }
+        }
+        return groups.entrySet().stream()
+                .map(group -> new GroupFigures(
+                        group.getKey(), successes(group.getValue()), dispersion(layout, landedOrMissed(group))))
+                .toList();
+    }
+
+    /** Missed pots are another population: they are described among themselves only. */
+    private static List<RecordedAttempt> landedOrMissed(Map.Entry<String, List<RecordedAttempt>> group) {
+        return group.getKey().equals("MISSED")
+                ? group.getValue().stream()
+                        .filter(a -> a.body().landing() != null)
+                        .toList()
+                : landed(group.getValue());
+    }
+
+    private static ShareView successes(List<RecordedAttempt> attempts) {
+        int made = 0;
+        int judged = 0;
+        for (RecordedAttempt attempt : attempts) {
+            made += attempt.judgement().result() == TryResult.SUCCESS ? 1 : 0;
+            judged += attempt.judgement().result() != TryResult.NOT_JUDGED ? 1 : 0;
+        }
+        return ShareView.of(Proportion.of(made, judged));
+    }
+
+    private static DispersionView dispersion(ShotLayout layout, List<RecordedAttempt> landed) {
+        return DispersionView.of(spread(layout, landed));
+    }
+
+    private static Dispersion spread(ShotLayout layout, List<RecordedAttempt> landed) {
+        return Dispersion.of(
+                layout.target(),
+                layout.arrival(),
+                landed.stream().map(Findings::place).toList(),
+                Proportion.DEFAULT_LEVEL);
+    }
+
+    private static MirrorView mirror(
+            ShotLayout layout, List<RecordedAttempt> here, ShotLayout otherLayout, List<RecordedAttempt> there) {
+        boolean turned = layout.mirrored();
+        double[] original = lines(turned ? otherLayout : layout, turned ? there : here);
+        double[] mirror = lines(turned ? layout : otherLayout, turned ? here : there);
+        MirrorComparison compared = MirrorComparison.of(original, mirror, Proportion.DEFAULT_LEVEL);
+        return new MirrorView(
+                compared.finding(),
+                compared.common().orElse(null),
+                compared.commonInterval().map(IntervalView::of).orElse(null),
+                compared.mirrored().orElse(null),
+                compared.mirroredInterval().map(IntervalView::of).orElse(null),
+                compared.reason().orElse(null));
+    }
+
+    private static double[] lines(ShotLayout layout, List<RecordedAttempt> landed) {
+        return landed.stream()
+                .mapToDouble(a -> error(layout, a).lineMillimetres())
+                .toArray();
+    }
+
+    private static Optional<ChangeView> helpsMost(
+            ShotLayout layout, List<RecordedAttempt> shown, List<RecordedAttempt> landed, double radius) {
+        OptionalDouble potted = shown.stream()
+                .mapToDouble(a -> a.body().outcome().potted() ? 1 : 0)
+                .average();
+        if (potted.isEmpty()) {
+            return Optional.empty();
+        }
+        return OneChange.of(potted.getAsDouble(), spread(layout, landed), radius)
+                .map(change -> new ChangeView(change.change(), change.now(), change.then()));
+    }
+
+    private static StreakView streaks(List<RecordedAttempt> shown) {
+        Streaks streaks = Streaks.of(shown.stream()
+                .filter(a -> a.judgement().result() != TryResult.NOT_JUDGED)
+                .map(a -> a.judgement().result() == TryResult.SUCCESS)
+                .toList());
+        return streaks.currentIsMade()
+                .map(made -> new StreakView(
+                        streaks.current(),
+                        made,
+                        streaks.longestMade(),
+                        streaks.pLongestMade().orElse(1.0)))
+                .orElse(null);
+    }
+
+    private static List<UUID> askAbout(ShotLayout layout, List<RecordedAttempt> landed) {
+        return WildShots.of(
+                        layout.arrival(), landed.stream().map(Findings::place).toList())
+                .flagged()
+                .stream()
+                .map(index -> landed.get(index).id())
+                .toList();
+    }
+}

@@ -1,0 +1,146 @@
+<script setup lang="ts">
+import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { answer, api } from '@/api/client'
+import { sentence } from '@/api/problem'
+import type { Comparison, Review } from '@/api/types'
+import ChoiceField from '@/shared/ChoiceField.vue'
+import { useLoad } from '@/shared/useLoad'
+import ShotMap from './ShotMap.vue'
+import { useComparisonWords } from './useComparisonWords'
+
+/** This session against an earlier one at the same station and side: maps on one scale, verdicts in words. */
+const props = defineProps<{ review: Review }>()
+const { t } = useI18n()
+const words = useComparisonWords()
+
+const sessions = useLoad(() =>
+  answer(api.GET('/api/v1/students/{id}/sessions', { params: { path: { id: props.review.studentId } } })),
+)
+onMounted(sessions.reload)
+const earlier = computed(() =>
+  (sessions.data.value ?? []).filter(
+    (one) =>
+      one.id !== props.review.session.id &&
+      one.startedAt < props.review.session.startedAt &&
+      one.drills.some((drill) => drill.id === props.review.drillId),
+  ),
+)
+const NOTHING = ''
+const options = computed(() => [
+  { value: NOTHING, label: t('review.compare.choose') },
+  ...earlier.value.map((one) => ({
+    value: one.id,
+    label: `${new Date(one.startedAt).toLocaleDateString(undefined, { dateStyle: 'medium' })} · ${one.tableName}`,
+  })),
+])
+const chosen = ref(NOTHING)
+const before = shallowRef<Review>()
+const comparison = shallowRef<Comparison>()
+const problem = ref('')
+
+async function compare(): Promise<void> {
+  before.value = undefined
+  comparison.value = undefined
+  problem.value = ''
+  if (!chosen.value) return
+  const { studentId, drillId, station, mirrored, shotIndex: shot, session } = props.review
+  try {
+    const query = { studentId, drillId, station, mirrored, shot }
+    const path = { sessionId: chosen.value }
+    const [review, compared] = await Promise.all([
+      answer(api.GET('/api/v1/sessions/{sessionId}/review', { params: { path, query } })),
+      answer(
+        api.GET('/api/v1/students/{id}/comparison', {
+          params: {
+            path: { id: studentId },
+            query: { drillId, station, mirrored, shot, from: [chosen.value], to: [session.id] },
+          },
+        }),
+      ),
+    ])
+    before.value = review
+    comparison.value = compared
+  } catch (error) {
+    problem.value = sentence(error)
+  }
+}
+watch([chosen, () => props.review], () => void compare())
+
+/** One scale for both: a square about the target that holds every landing of either. */
+const SMALLEST_MILLIMETRES = 400
+const closeUp = computed(() => {
+  const both = [props.review, before.value].filter((one): one is Review => one !== undefined)
+  const { target, zone } = props.review.shot
+  const reach = both
+    .flatMap(({ attempts }) => attempts)
+    .flatMap(({ attempt }) => (attempt.landing && !isMiss(attempt.outcome) ? [attempt.landing] : []))
+    .map((p) =>
+      Math.max(
+        Math.abs(p.xMillimetres - target.xMillimetres),
+        Math.abs(p.yMillimetres - target.yMillimetres),
+      ),
+    )
+  const half = Math.max(zone?.radiusMillimetres ?? 0, ...reach)
+  return { centre: target, sideMillimetres: Math.max(SMALLEST_MILLIMETRES, 2.2 * half) }
+})
+
+function isMiss(outcome: string): boolean {
+  return outcome.startsWith('MISSED') || outcome === 'OTHER'
+}
+
+function day(review: Review): string {
+  return new Date(review.session.startedAt).toLocaleDateString(undefined, { dateStyle: 'long' })
+}
+</script>
+
+<template>
+  <section class="compare" data-testid="compare">
+    <h2>{{ t('review.compare.title') }}</h2>
+    <p v-if="earlier.length === 0" class="quiet">{{ t('review.compare.none') }}</p>
+    <template v-else>
+      <ChoiceField v-model="chosen" :label="t('review.compare.with')" :options="options" />
+      <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+      <template v-if="before && comparison">
+        <div class="maps">
+          <figure v-for="one in [before, review]" :key="one.session.id">
+            <figcaption>{{ day(one) }}</figcaption>
+            <ShotMap
+              :review="one"
+              :shown="one.attempts.filter(({ attempt }) => !isMiss(attempt.outcome))"
+              :close-up="closeUp"
+              :label="day(one)"
+            />
+          </figure>
+        </div>
+        <ul>
+          <li v-for="line in words(comparison)" :key="line.words">
+            <strong>{{ t(`review.compare.verdict.${line.verdict}`) }}</strong> {{ line.words }}
+          </li>
+        </ul>
+        <p class="small quiet">{{ t('review.compare.why') }}</p>
+      </template>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.maps {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 340px));
+  gap: 16px;
+  margin: 10px 0;
+}
+figure {
+  margin: 0;
+  aspect-ratio: 1;
+}
+.problem {
+  color: var(--brick-text);
+}
+@media (max-width: 620px) {
+  .maps {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,201 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import type { GroupFigures, Interval, Review, Share, StrikeScale } from '@/api/types'
+import { useNotation } from '@/shared/useNotation'
+import { percent, useUnits } from '@/shared/units'
+
+/** What the attempts say besides the first figures: each a sentence with its n and interval, or a small table. */
+const props = defineProps<{ review: Review; scale: StrikeScale }>()
+defineEmits<{ choose: [id: string] }>()
+const { t } = useI18n()
+const { length } = useUnits()
+const notation = useNotation()
+const findings = computed(() => props.review.findings)
+
+/** Above this it is no rarer than luck makes it. */
+const STREAKIER_THAN_LUCK = 0.05
+
+function share(key: string, of: Share | undefined): string[] {
+  if (!of || of.rate === undefined) return []
+  return [
+    t(`review.found.${key}`, {
+      rate: percent(of.rate),
+      x: of.successes,
+      n: of.trials,
+      lower: percent(of.lower),
+      upper: percent(of.upper),
+    }),
+  ]
+}
+
+function range(interval: Interval | undefined): string {
+  return interval
+    ? t('review.spreadInterval', { lower: length(interval.lower), upper: length(interval.upper) })
+    : ''
+}
+
+const mirror = computed(() => {
+  const found = findings.value.mirror
+  if (!found) return []
+  const words = t(`review.found.mirror.${found.finding}`)
+  if (found.common === undefined || found.mirrored === undefined) return [words]
+  return [
+    words,
+    t('review.found.mirrorFigures', {
+      common: length(found.common),
+      commonRange: range(found.commonInterval),
+      mirrored: length(found.mirrored),
+      mirroredRange: range(found.mirroredInterval),
+    }),
+  ]
+})
+
+const sentences = computed(() => [
+  ...help.value,
+  ...share('lineRight', findings.value.lineRight),
+  ...share('speedRight', findings.value.speedRight),
+  ...share('oneOfTheTwo', findings.value.oneOfTheTwo),
+  ...share('thick', findings.value.thickOfMisses),
+  ...mirror.value,
+  ...streak.value,
+])
+
+const help = computed(() => {
+  const change = findings.value.helpsMost
+  return change
+    ? [t(`review.found.help.${change.change}`, { now: percent(change.now), then: percent(change.then) })]
+    : []
+})
+
+const streak = computed(() => {
+  const found = findings.value.streaks
+  if (!found || found.longestMade < 2) return []
+  const luck = found.luck < STREAKIER_THAN_LUCK ? 'streaky' : 'luck'
+  return [t(`review.found.${luck}`, { n: found.longestMade, p: percent(found.luck) })]
+})
+
+const asked = computed(() =>
+  findings.value.askAbout.map((id) => ({
+    id,
+    number: props.review.attempts.findIndex((one) => one.id === id) + 1,
+  })),
+)
+
+const tables = computed(() =>
+  [
+    { key: 'byPot', rows: findings.value.byPot, name: (one: GroupFigures) => potName(one.name) },
+    { key: 'byCall', rows: findings.value.byCall, name: (one: GroupFigures) => callName(one.name) },
+    { key: 'byObservation', rows: findings.value.byObservation, name: (one: GroupFigures) => one.name },
+  ].filter(({ key, rows }) => rows.length > (key === 'byPot' ? 1 : 0)),
+)
+
+function potName(name: string): string {
+  return name === 'MISSED' ? t('review.found.missed') : t(`outcome.${name}`)
+}
+
+function callName(name: string): string {
+  const [pace, height, side] = name.split(' ').map(Number)
+  return `${notation.pace(pace ?? 0, props.scale)}, ${notation.tip(height ?? 0, side ?? 0, props.scale)}`
+}
+
+function bias({ dispersion }: GroupFigures): string {
+  const { offset } = dispersion
+  if (!offset) return '–'
+  const { biasSpeedMillimetres: speed, biasLineMillimetres: line } = offset
+  return [
+    t(speed >= 0 ? 'recording.long' : 'recording.short', { length: length(Math.abs(speed)) }),
+    t(line >= 0 ? 'recording.left' : 'recording.right', { length: length(Math.abs(line)) }),
+  ].join(', ')
+}
+
+function spread({ dispersion }: GroupFigures): string {
+  const found = dispersion.spread
+  return found ? `${length(found.sdSpeedMillimetres)} · ${length(found.sdLineMillimetres)}` : '–'
+}
+</script>
+
+<template>
+  <section class="findings" data-testid="findings">
+    <h2>{{ t('review.found.title') }}</h2>
+    <ul>
+      <li v-for="sentence in sentences" :key="sentence">{{ sentence }}</li>
+      <li v-if="asked.length">
+        {{ t('review.found.ask') }}
+        <button
+          v-for="one in asked"
+          :key="one.id"
+          type="button"
+          class="link"
+          @click="$emit('choose', one.id)"
+        >
+          {{ one.number }}
+        </button>
+      </li>
+    </ul>
+    <table v-for="table in tables" :key="table.key" class="figures small">
+      <caption>
+        {{
+          t(`review.found.${table.key}`)
+        }}
+      </caption>
+      <thead>
+        <tr>
+          <th scope="col"></th>
+          <th scope="col">{{ t('review.successes') }}</th>
+          <th scope="col">{{ t('review.found.mean') }}</th>
+          <th scope="col">{{ t('review.found.sd') }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="row in table.rows" :key="row.name">
+          <th scope="row">{{ table.name(row) }}</th>
+          <td>
+            {{ row.successes.successes }} / {{ row.successes.trials }}
+            <span class="quiet">{{
+              t('review.interval', {
+                lower: percent(row.successes.lower),
+                upper: percent(row.successes.upper),
+              })
+            }}</span>
+          </td>
+          <td>
+            {{ bias(row) }} <span class="quiet">n = {{ row.dispersion.landings }}</span>
+          </td>
+          <td>{{ spread(row) }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </section>
+</template>
+
+<style scoped>
+ul {
+  margin: 6px 0 10px;
+  padding-left: 18px;
+}
+li {
+  margin: 3px 0;
+}
+table {
+  border-collapse: collapse;
+  width: 100%;
+  margin-bottom: 12px;
+}
+caption {
+  text-align: left;
+  font-weight: 600;
+  padding: 4px 0;
+}
+th,
+td {
+  text-align: left;
+  font-weight: 400;
+  padding: 3px 10px 3px 0;
+  border-top: 1px solid var(--hairline);
+}
+.link {
+  min-width: 32px;
+  min-height: 32px;
+}
+</style>
