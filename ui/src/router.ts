@@ -37,6 +37,12 @@ export const router = createRouter({
   ],
 })
 
+/** A page whose files were replaced by a newer version while this one was open: loaded afresh. */
+router.onError((error: unknown, to) => {
+  const gone = error instanceof TypeError && /import|module/i.test(error.message)
+  if (gone && navigator.onLine) window.location.assign(to.fullPath)
+})
+
 /** Every page but the open ones needs a sign-in; where it was going is kept in the address. */
 router.beforeEach(async (to) => {
   if (to.meta.open) return true

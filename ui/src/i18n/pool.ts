@@ -416,6 +416,7 @@ export const pool = {
   },
   review: {
     parts: 'Whose turns, at which drill',
+    files: 'Every attempt as a file:',
     found: {
       title: 'What it says',
       help: {

@@ -118,6 +118,11 @@ p {
   margin-top: 4px;
   font-weight: 600;
 }
+@media (max-width: 1100px) {
+  .large {
+    font-size: 26px;
+  }
+}
 @media (max-width: 620px) {
   .large {
     font-size: 22px;

@@ -608,6 +608,17 @@ kbd {
     grid-template-columns: minmax(0, 1fr) 240px;
     padding: 8px 12px;
   }
+  .nudge {
+    flex-wrap: nowrap;
+    gap: 4px;
+  }
+  .nudge button {
+    min-width: 40px;
+  }
+  .nudge .help {
+    padding: 0 6px;
+    font-size: 14px;
+  }
   .below {
     min-height: 44px;
   }

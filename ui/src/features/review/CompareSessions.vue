@@ -125,6 +125,9 @@ function day(review: Review): string {
 </template>
 
 <style scoped>
+.compare > :deep(label) {
+  max-width: 420px;
+}
 .maps {
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 340px));

@@ -34,6 +34,11 @@ function when(instant: string): string {
       </p>
       <template v-else>
         <h2>{{ $t('review.choose', { name: student.name }) }}</h2>
+        <p class="no-print">
+          {{ $t('review.files') }}
+          <a :href="`/api/v1/students/${student.id}/attempts.csv`" download>CSV</a> ·
+          <a :href="`/api/v1/students/${student.id}/attempts.json`" download>JSON</a>
+        </p>
         <ul>
           <li v-for="session in data" :key="session.id">
             <RouterLink :to="`/review/${session.id}`">{{

@@ -11,12 +11,19 @@ import org.springframework.data.jpa.repository.Query;
 interface AttemptRepository extends JpaRepository<AttemptEntity, UUID> {
     List<AttemptEntity> findBySessionIdOrderBySequenceAscDeviceIdAscIdAsc(UUID sessionId);
 
+    /** What the judge needs of an attempt. */
+    String TRIED =
+            "select new amberrail.app.attempts.TriedShot(a.studentId, a.drillId, a.station, a.mirrored, a.sequence,"
+                    + " a.tryId, a.shot, a.outcome, a.foul, a.inOff, a.landingXMillimetres, a.landingYMillimetres, a.placedBy,"
+                    + " a.placingSdMillimetres, a.facts) from AttemptEntity a";
+
+    /** All shots of a session in their order; undone ones left out. */
+    @Query(TRIED + " where a.sessionId = :sessionId and a.deleted = false order by a.sequence, a.deviceId, a.id")
+    List<TriedShot> tried(UUID sessionId);
+
     /** The shots of one student at one station, both sides, in their order; undone ones left out. */
-    @Query(
-            "select new amberrail.app.attempts.TriedShot(a.mirrored, a.sequence, a.tryId, a.shot, a.outcome, a.foul, a.inOff,"
-                    + " a.landingXMillimetres, a.landingYMillimetres, a.placedBy, a.placingSdMillimetres, a.facts)"
-                    + " from AttemptEntity a where a.sessionId = :sessionId and a.studentId = :studentId and a.drillId = :drillId"
-                    + " and a.station = :station and a.deleted = false order by a.sequence, a.deviceId, a.id")
+    @Query(TRIED + " where a.sessionId = :sessionId and a.studentId = :studentId and a.drillId = :drillId"
+            + " and a.station = :station and a.deleted = false order by a.sequence, a.deviceId, a.id")
     List<TriedShot> tried(UUID sessionId, UUID studentId, String drillId, int station);
 
     /** The last place in the order that this student has at another station of the drill. */

@@ -33,12 +33,26 @@ class Standings {
 
     /** Of every student at every station and side of every drill of a session. */
     List<StandingView> all(PracticeSession session) {
+        List<TriedShot> played = attempts.tried(session.id());
         List<StandingView> standings = new ArrayList<>();
         for (UUID student : session.studentIds()) {
             for (PracticeSession.DrillVersion version : session.drills()) {
                 Drill drill = drills.version(version.drillId(), version.version());
-                for (int station = 0; station < drill.stations().size(); station++) {
-                    standings.addAll(bothSides(session, student, drill, station));
+                List<TriedShot> whose = played.stream()
+                        .filter(shot -> shot.studentId().equals(student)
+                                && shot.drillId().equals(drill.id()))
+                        .toList();
+                for (int index = 0; index < drill.stations().size(); index++) {
+                    int station = index;
+                    List<TriedShot> here = whose.stream()
+                            .filter(shot -> shot.station() == station)
+                            .toList();
+                    long cameAfter = whose.stream()
+                            .filter(shot -> shot.station() != station)
+                            .mapToLong(TriedShot::sequence)
+                            .max()
+                            .orElse(-1);
+                    standings.addAll(bothSides(session, student, drill, station, here, cameAfter));
                 }
             }
         }
@@ -46,16 +60,15 @@ class Standings {
     }
 
     StandingView one(PracticeSession session, UUID student, Drill drill, int station, boolean mirrored) {
-        return bothSides(session, student, drill, station).get(mirrored ? 1 : 0);
+        List<TriedShot> tried = attempts.tried(session.id(), student, drill.id(), station);
+        long cameAfter = attempts.lastElsewhere(session.id(), student, drill.id(), station)
+                .orElse(-1L);
+        return bothSides(session, student, drill, station, tried, cameAfter).get(mirrored ? 1 : 0);
     }
 
-    /** The original's, then the mirror's. */
-    private List<StandingView> bothSides(PracticeSession session, UUID student, Drill drill, int station) {
-        List<TriedShot> tried = attempts.tried(session.id(), student, drill.id(), station);
-        long cameAfter = tried.isEmpty()
-                ? -1
-                : attempts.lastElsewhere(session.id(), student, drill.id(), station)
-                        .orElse(-1L);
+    /** The original's, then the mirror's; {@code cameAfter} is the last place in the order that the student has at another station. */
+    private List<StandingView> bothSides(
+            PracticeSession session, UUID student, Drill drill, int station, List<TriedShot> tried, long cameAfter) {
         boolean hasMirror = hasMirror(session, drill, station);
         List<StandingView> sides = new ArrayList<>();
         for (boolean mirrored : new boolean[] {false, true}) {

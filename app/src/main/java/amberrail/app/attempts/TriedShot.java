@@ -13,6 +13,9 @@ import java.util.UUID;
  * would have to watch for changes.
  */
 record TriedShot(
+        UUID studentId,
+        String drillId,
+        int station,
         boolean mirrored,
         long sequence,
         UUID tryId,
