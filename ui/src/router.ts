@@ -30,6 +30,7 @@ export const router = createRouter({
     },
     { path: '/review', component: () => import('./features/review/ReviewListPage.vue') },
     { path: '/review/:sessionId', component: () => import('./features/review/ReviewPage.vue'), props: true },
+    { path: '/progress', component: () => import('./features/progress/ProgressPage.vue') },
     { path: '/lab', component: () => import('./features/lab/LabPage.vue') },
     { path: '/people', component: () => import('./features/people/PeoplePage.vue') },
     { path: '/settings', component: () => import('./features/settings/SettingsPage.vue') },

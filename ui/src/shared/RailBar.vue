@@ -20,6 +20,7 @@ const steps = computed(() => [
   { key: 'drills', to: '/drills' },
   { key: 'table', to: hand.hand.sessionId ? `/table/${hand.hand.sessionId}` : '/table' },
   { key: 'review', to: hand.hand.sessionId ? `/review/${hand.hand.sessionId}` : '/review' },
+  { key: 'progress', to: '/progress' },
   { key: 'lab', to: '/lab' },
 ])
 

@@ -2,15 +2,15 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Ball, DrillOnTable, TableDrawing } from '@/api/types'
-import { useUnits } from '@/shared/units'
 import { KEY_STAY } from './keys'
+import { useTape } from './useTape'
 import type { Step } from './useTurn'
 
 /** A step that the rule made: why, which balls to move where, and the key against it. */
 const props = defineProps<{ step: Step; drill: DrillOnTable; table: TableDrawing }>()
 defineEmits<{ stay: [] }>()
 const { t } = useI18n()
-const { length } = useUnits()
+const tape = useTape()
 
 function balls(place: Step['from']): Ball[] {
   const view = props.drill.stations[place.station]
@@ -30,20 +30,11 @@ const moves = computed(() => {
         Math.hypot(was.xMillimetres - is.xMillimetres, was.yMillimetres - is.yMillimetres) > NEAR_MILLIMETRES
       )
     })
-    .map((ball) => `${t(`drills.ball.${ball.role}`, { label: ball.label })}: ${where(ball)}`)
+    .map(
+      (ball) =>
+        `${t(`drills.ball.${ball.role}`, { label: ball.label })}: ${t('recording.tape', { ...tape(props.table, ball.at.place) })}`,
+    )
 })
-
-/** From the two nearest cushions, as a tape measures. */
-function where({ at: { place } }: Ball): string {
-  const west = place.xMillimetres <= props.table.lengthMillimetres / 2
-  const south = place.yMillimetres <= props.table.widthMillimetres / 2
-  return t('recording.tape', {
-    short: length(west ? place.xMillimetres : props.table.lengthMillimetres - place.xMillimetres),
-    shortCushion: t(`cushion.${west ? 'W' : 'E'}`),
-    long: length(south ? place.yMillimetres : props.table.widthMillimetres - place.yMillimetres),
-    longCushion: t(`cushion.${south ? 'S' : 'N'}`),
-  })
-}
 </script>
 
 <template>

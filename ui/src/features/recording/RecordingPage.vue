@@ -1,47 +1,41 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
 import { computed, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
-import type { Outcome, Point, Routine } from '@/api/types'
+import type { Routine } from '@/api/types'
 import PageState from '@/shared/PageState.vue'
 import { useHand } from '@/shared/useHand'
 import { useLoad } from '@/shared/useLoad'
 import { useNarrow } from '@/shared/useNarrow'
 import { useNotation } from '@/shared/useNotation'
-import { useUnits } from '@/shared/units'
-import { onBed } from '@/table/onBed'
-import type { PlacedBy } from './attemptOrder'
 import AttemptStrip from './AttemptStrip.vue'
-import AttemptTrail from './AttemptTrail.vue'
 import CallPicker from './CallPicker.vue'
 import DemandToggles from './DemandToggles.vue'
 import KeyList from './KeyList.vue'
 import { KEY_CALL, KEY_SESSION, outcomeKeys } from './keys'
-import MovesNote from './MovesNote.vue'
+import NudgeKeys from './NudgeKeys.vue'
 import ObservationKeys from './ObservationKeys.vue'
 import OutcomeKeys from './OutcomeKeys.vue'
 import ReadOut from './ReadOut.vue'
 import RecordingCloth from './RecordingCloth.vue'
-import RoutineStrip from './RoutineStrip.vue'
 import RunHeader from './RunHeader.vue'
 import SessionPanel from './SessionPanel.vue'
 import ShotNote from './ShotNote.vue'
 import { useAdvice } from './useAdvice'
 import { useAdviceWords } from './useAdviceWords'
 import { toldDemands } from './useArmed'
-import { useOutbox } from './useOutbox'
+import { useHandling } from './useHandling'
 import { useRecording } from './useRecording'
 import { useRecordingKeys } from './useRecordingKeys'
+import StatusNotes from './StatusNotes.vue'
+import { useTape } from './useTape'
 import { useWakeLock } from './useWakeLock'
-import WaitingList from './WaitingList.vue'
 
 const props = defineProps<{ sessionId: string }>()
 const { t } = useI18n()
-const { length } = useUnits()
+const tape = useTape()
 const notation = useNotation()
 const hand = useHand()
-const outbox = useOutbox()
 const recording = useRecording(props.sessionId)
 const { store, turn, armed, shot, here, inHand, editing, editingId, pending, second } = recording
 const { detail } = store
@@ -49,20 +43,18 @@ const { data, busy, problem, reload } = useLoad(recording.load)
 const portrait = useNarrow(620)
 useWakeLock()
 
-const cross = ref<Point>()
-const keyboardPlacing = ref(false)
 const keyList = ref(false)
 const calling = ref(false)
 const inSession = ref(false)
 const noting = ref(false)
 const showsRoutine = ref(false)
-const showsTrail = ref(false)
-const hint = ref('')
-const millimetresPerPixel = ref(3)
 
 const LOUPE_ROOM = 2.6
 const SMALLEST_LOUPE_MILLIMETRES = 420
 const table = computed(() => detail.value?.table)
+const { cross, hint, placed, refuse, chooseOutcome, toggleFoul, toggleInOff, notSeen, ...handling } =
+  useHandling(recording, table, portrait)
+const { nudge, enter, cancel, outcomeByLetter } = handling
 const shownShot = computed(() => editing.value?.body.shot ?? recording.shotIndex.value)
 /** The shot that the attempt in hand was: in a pattern, or by turns, the drawing is already at the next one. */
 const shotInHand = computed(() => inHand.value && recording.shotOf(inHand.value))
@@ -83,18 +75,9 @@ const reading = computed(() => {
   const place = cross.value ?? inHand.value?.body.landing
   const drawn = table.value
   if (!place || !drawn) return ''
-  const { xMillimetres: x, yMillimetres: y } = place
-  const west = x <= drawn.lengthMillimetres / 2
-  const south = y <= drawn.widthMillimetres / 2
-  const along = ((8 * x) / drawn.lengthMillimetres).toFixed(2)
-  const across = ((4 * y) / drawn.widthMillimetres).toFixed(2)
-  return t('recording.placing', {
-    sights: t('drills.sights', { along, across }),
-    short: length(west ? x : drawn.lengthMillimetres - x),
-    shortCushion: t(`cushion.${west ? 'W' : 'E'}`),
-    long: length(south ? y : drawn.widthMillimetres - y),
-    longCushion: t(`cushion.${south ? 'S' : 'N'}`),
-  })
+  const along = ((8 * place.xMillimetres) / drawn.lengthMillimetres).toFixed(2)
+  const across = ((4 * place.yMillimetres) / drawn.widthMillimetres).toFixed(2)
+  return t('recording.placing', { sights: t('drills.sights', { along, across }), ...tape(drawn, place) })
 })
 /** One thing is changed on purpose; the first shot is what the others are read against. */
 const explores = computed(() => turn.drill.value?.drill.explore !== undefined)
@@ -131,89 +114,8 @@ onMounted(async () => {
   await Promise.all([observations.reload(), loadRoutine()])
 })
 
-function commit(place: Point | undefined, placedBy: PlacedBy): void {
-  hint.value = ''
-  cross.value = undefined
-  keyboardPlacing.value = false
-  if (editing.value && place) {
-    store.moveTo(editing.value, place)
-    return
-  }
-  recording.record(place, placedBy, millimetresPerPixel.value)
-}
-
-function placed(place: Point, perPixel: number, placedBy: PlacedBy): void {
-  if (placedBy === 'TAP') millimetresPerPixel.value = perPixel
-  commit(place, placedBy)
-}
-
-function refuse(why: 'pocket' | 'off'): void {
-  hint.value =
-    why === 'pocket' ? t('recording.hintPocket', { inOff: t('outcome.inOff') }) : t('recording.hintOff')
-}
-
-function chooseOutcome(wanted: Outcome): void {
-  if (editing.value) store.edit(editing.value, { outcome: wanted })
-  else {
-    recording.choose(wanted)
-    // After an in-off there is nothing left to place.
-    if (armed.inOff.value) commit(undefined, 'TAP')
-  }
-}
-
-function toggleFoul(): void {
-  if (editing.value) store.edit(editing.value, { foul: !editing.value.body.foul })
-  else armed.foul.value = !armed.foul.value
-}
-
-function toggleInOff(): void {
-  if (editing.value) store.edit(editing.value, { inOff: !editing.value.body.inOff })
-  else armed.inOff.value = !armed.inOff.value
-}
-
-function notSeen(): void {
-  if (editing.value) store.edit(editing.value, { landing: undefined })
-  else commit(undefined, 'TAP')
-}
-
-function nudge(right: number, up: number): void {
-  // Right and up on the screen, as the table is turned.
-  const [dx, dy] = portrait.value ? [up, -right] : [right, up]
-  const from = keyboardPlacing.value ? cross.value : inHand.value?.body.landing
-  if (!from || !table.value) return
-  const moved = onBed(table.value, {
-    xMillimetres: from.xMillimetres + dx,
-    yMillimetres: from.yMillimetres + dy,
-  })
-  if (moved.kind !== 'bed') return
-  if (keyboardPlacing.value) cross.value = moved.place
-  else if (inHand.value) store.moveTo(inHand.value, moved.place)
-}
-
-function enter(): void {
-  if (keyboardPlacing.value) commit(cross.value, 'NUDGED')
-  else {
-    keyboardPlacing.value = true
-    cross.value = shot.value?.target
-  }
-}
-
-function cancel(): void {
-  keyboardPlacing.value = false
-  cross.value = undefined
-  editingId.value = undefined
-  pending.value = undefined
-}
-
-function outcomeByLetter(letter: string): boolean {
-  const key = shot.value && outcomeKeys(shot.value).find((k) => k.letter === letter)
-  if (key) chooseOutcome(key.outcome)
-  return key !== undefined
-}
-
 function openAttempt(id: string): void {
   editingId.value = editingId.value === id ? undefined : id
-  showsTrail.value = false
 }
 
 useRecordingKeys({
@@ -259,8 +161,6 @@ async function goOn(): Promise<void> {
   await answer(api.POST('/api/v1/sessions/{id}/go-on', { params: { path: { id: props.sessionId } } }))
   await reload()
 }
-
-const clockOffMinutes = computed(() => Math.round(Math.abs(store.clockBehindMilliseconds.value) / 60_000))
 </script>
 
 <template>
@@ -328,21 +228,7 @@ const clockOffMinutes = computed(() => Math.round(Math.abs(store.clockBehindMill
             />
             <figcaption class="small quiet">{{ t('recording.loupe') }}</figcaption>
           </figure>
-          <div class="nudge" role="group" :aria-label="t('recording.nudge')">
-            <button type="button" aria-label="←" :disabled="!inHand?.body.landing" @click="nudge(-10, 0)">
-              ←
-            </button>
-            <button type="button" aria-label="↑" :disabled="!inHand?.body.landing" @click="nudge(0, 10)">
-              ↑
-            </button>
-            <button type="button" aria-label="↓" :disabled="!inHand?.body.landing" @click="nudge(0, -10)">
-              ↓
-            </button>
-            <button type="button" aria-label="→" :disabled="!inHand?.body.landing" @click="nudge(10, 0)">
-              →
-            </button>
-            <button type="button" class="help" @click="keyList = true">? {{ t('recording.keys') }}</button>
-          </div>
+          <NudgeKeys class="nudge" :disabled="!inHand?.body.landing" @nudge="nudge" @help="keyList = true" />
         </aside>
         <div class="before">
           <button
@@ -391,45 +277,15 @@ const clockOffMinutes = computed(() => Math.round(Math.abs(store.clockBehindMill
             :most="portrait ? 6 : 12"
             @open="openAttempt"
           />
-          <div class="notes">
-            <MovesNote
-              v-if="turn.step.value && !editing"
-              :step="turn.step.value"
-              :drill="turn.drill.value"
-              :table="table"
-              @stay="turn.overrule"
-            />
-            <div v-if="editing" role="status">
-              {{ t('recording.editHelp') }}
-              <Button :label="t('recording.done')" size="small" severity="secondary" @click="cancel" />
-              <button type="button" class="link" @click="showsTrail = !showsTrail">
-                {{ t('recording.trail') }}
-              </button>
-              <AttemptTrail
-                v-if="showsTrail"
-                :key="`${editing.id} ${editing.judged?.attempt.revision}`"
-                :session-id="sessionId"
-                :attempt-id="editing.id"
-              />
-            </div>
-            <RoutineStrip v-model:open="showsRoutine" :routine="routine" :since="inHand?.body.playedAt" />
-            <p v-if="store.fromDevice.value" role="status">{{ t('recording.fromDevice') }}</p>
-            <p v-if="clockOffMinutes" role="status">{{ t('recording.clockOff', { n: clockOffMinutes }) }}</p>
-            <p v-if="store.otherDevice.value" role="status">{{ t('recording.otherDevice') }}</p>
-            <p v-if="store.changedElsewhere.value && outbox.parkedCount" role="alert">
-              {{ t('recording.changedElsewhere') }}
-            </p>
-            <p v-if="outbox.storageProblem" role="alert">{{ t('recording.noStorage') }}</p>
-            <WaitingList />
-            <p v-if="detail.session.closedAt" role="status">
-              {{ t('recording.closed') }}
-              <button type="button" class="link" @click="reopen">{{ t('recording.reopen') }}</button>
-            </p>
-            <p v-else-if="detail.session.paused" role="status">
-              {{ t('recording.paused') }}
-              <button type="button" class="link" @click="goOn">{{ t('recording.session.goOn') }}</button>
-            </p>
-          </div>
+          <StatusNotes
+            v-model:shows-routine="showsRoutine"
+            :recording="recording"
+            :detail="detail"
+            :routine="routine"
+            @done="cancel"
+            @reopen="reopen"
+            @go-on="goOn"
+          />
           <div class="leave">
             <RouterLink :to="`/review/${sessionId}`">{{ t('recording.review') }}</RouterLink>
             <button type="button" class="link" @click="inSession = true">
@@ -526,28 +382,6 @@ const clockOffMinutes = computed(() => Math.round(Math.abs(store.clockBehindMill
   min-height: 0;
   border: 1px solid var(--hairline);
 }
-.nudge {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-}
-.nudge button {
-  min-width: 44px;
-  min-height: 46px;
-  border: 1.5px solid #8c8676;
-  border-radius: 8px;
-  background: none;
-  color: var(--ink);
-  font: inherit;
-  cursor: pointer;
-}
-.nudge button:disabled {
-  opacity: 0.4;
-}
-.nudge .help {
-  margin-left: auto;
-  padding: 0 10px;
-}
 .before {
   grid-area: before;
   display: flex;
@@ -589,14 +423,6 @@ kbd {
   align-items: end;
   min-height: 56px;
 }
-.notes {
-  flex: 1;
-  max-height: 30vh;
-  overflow-y: auto;
-}
-.notes p {
-  margin: 0;
-}
 .leave {
   display: flex;
   gap: 16px;
@@ -607,17 +433,6 @@ kbd {
   .recording {
     grid-template-columns: minmax(0, 1fr) 240px;
     padding: 8px 12px;
-  }
-  .nudge {
-    flex-wrap: nowrap;
-    gap: 4px;
-  }
-  .nudge button {
-    min-width: 40px;
-  }
-  .nudge .help {
-    padding: 0 6px;
-    font-size: 14px;
   }
   .below {
     min-height: 44px;
@@ -649,9 +464,6 @@ kbd {
     flex-wrap: wrap;
     gap: 0 12px;
     min-height: 0;
-  }
-  .notes:empty {
-    display: none;
   }
   .leave {
     gap: 12px;

@@ -6,7 +6,7 @@ import type { AttemptBody, AttemptWritten, Point, SessionDetail, Standing } from
 import { useSignedIn } from '@/shared/useSignedIn'
 import { inOrder, type LocalAttempt } from './attemptOrder'
 import { deviceId } from './deviceId'
-import { keepSession, keepWritten, keptSession } from './keptSession'
+import { keepSession, keptSession } from './keptSession'
 import { useOutbox } from './useOutbox'
 
 const POLL_MILLISECONDS = 20_000
@@ -60,7 +60,6 @@ export function useAttempts(sessionId: string, whenJudged: (written: AttemptWrit
       fromDevice.value = false
       const behind = Date.parse(fresh.serverNow) - Date.now()
       clockBehindMilliseconds.value = Math.abs(behind) > CLOCK_OFF_MILLISECONDS ? behind : 0
-      void keepSession(accountId, fresh)
       return fresh
     } catch (error) {
       if (!(error instanceof Unreachable) || detail.value) throw error
@@ -73,15 +72,11 @@ export function useAttempts(sessionId: string, whenJudged: (written: AttemptWrit
 
   /** The server's state with everything on top that it has not got yet; with the server away, what the device kept. */
   async function load(): Promise<SessionDetail> {
-    const fresh = await fetched()
+    const fresh = withAnswered(await fetched())
+    if (!fromDevice.value) void keepSession(signedIn.me?.person.id ?? '', fresh)
     const byId = new Map<string, LocalAttempt>(
       fresh.attempts.map((a) => [a.id, { id: a.id, body: a.attempt, judged: a }]),
     )
-    // An answer may have come between this list's making and its arrival: what the server has said is never older than it.
-    for (const answered of answeredById.values()) {
-      const known = byId.get(answered.id)
-      if (!known || known.body.revision < answered.body.revision) byId.set(answered.id, answered)
-    }
     for (const item of outbox.ofSession(sessionId)) {
       const known = byId.get(item.attemptId)
       if (!known || known.body.revision < item.body.revision)
@@ -97,9 +92,25 @@ export function useAttempts(sessionId: string, whenJudged: (written: AttemptWrit
     return fresh
   }
 
+  /**
+   * An answer may have come between this list's making and its arrival: what the server has said is never older than it. What is kept on the
+   * device must know it too, or a screen that opens with the server away would miss it.
+   */
+  function withAnswered(fresh: SessionDetail): SessionDetail {
+    const byId = new Map(fresh.attempts.map((one) => [one.id, one]))
+    let nextSequence = fresh.nextSequence
+    for (const { id, body, judged } of answeredById.values()) {
+      const known = byId.get(id)
+      nextSequence = Math.max(nextSequence, body.sequence + 1)
+      if (known && known.attempt.revision >= body.revision) continue
+      if (body.deleted) byId.delete(id)
+      else if (judged) byId.set(id, judged)
+    }
+    return { ...fresh, attempts: [...byId.values()], nextSequence }
+  }
+
   function adopt(written: AttemptWritten): void {
     const { attempt, standing: now } = written
-    void keepWritten(signedIn.me?.person.id ?? '', sessionId, written)
     answeredById.set(attempt.id, { id: attempt.id, body: attempt.attempt, judged: attempt })
     standings.value = [...standings.value.filter((s) => !isSame(s, now)), now]
     // A later revision of the same attempt is still on its way: an undo pressed before this answer came, for one.

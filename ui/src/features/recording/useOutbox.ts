@@ -4,6 +4,7 @@ import { answer, api } from '@/api/client'
 import { Problem, sentence } from '@/api/problem'
 import type { Attempt, AttemptBody, AttemptWritten } from '@/api/types'
 import { useSignedIn } from '@/shared/useSignedIn'
+import { keepWritten } from './keptSession'
 import { outboxStorage, type OutboxItem } from './outboxStorage'
 
 const FIRST_WAIT_MILLISECONDS = 1000
@@ -101,8 +102,10 @@ export const useOutbox = defineStore('outbox', () => {
           body: item.body,
         }),
       )
-      await forget(item)
+      // Listeners first, so that whoever keeps a whole session now knows it; kept before it leaves the queue, so that it is never in neither.
       listeners.forEach((listener) => listener.written(item.sessionId, written))
+      await keepWritten(item.accountId, item.sessionId, written)
+      await forget(item)
     } catch (error) {
       const refusal =
         error instanceof Problem && error.status >= 400 && error.status < 500 ? error : undefined

@@ -33,6 +33,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -185,16 +186,32 @@ public class AttemptService {
     /** A student's newest attempts over all sessions that this person may see, newest first. */
     @Transactional(readOnly = true)
     public List<StudentAttempt> newestOf(SignedIn who, UUID studentId, int most) {
+        return newest(
+                who,
+                studentId,
+                most,
+                (session, row) -> new StudentAttempt(session, drill(row), AttemptMapping.body(row)));
+    }
+
+    /** The same with the judge's word on each. */
+    @Transactional(readOnly = true)
+    public List<JudgedAttempt> judgedOf(SignedIn who, UUID studentId, int most) {
+        return newest(
+                who, studentId, most, (session, row) -> new JudgedAttempt(session, drill(row), recorded(session, row)));
+    }
+
+    private <T> List<T> newest(
+            SignedIn who, UUID studentId, int most, BiFunction<PracticeSession, AttemptEntity, T> made) {
         access.requireStudent(who, studentId);
         Map<UUID, PracticeSession> known = new HashMap<>();
         return attempts.newestOf(studentId, Limit.of(most)).stream()
-                .map(row -> {
-                    PracticeSession session =
-                            known.computeIfAbsent(row.sessionId, sessionId -> sessions.find(who, sessionId));
-                    return new StudentAttempt(session, drill(row), AttemptMapping.body(row));
-                })
+                .map(row -> made.apply(
+                        known.computeIfAbsent(row.sessionId, sessionId -> sessions.find(who, sessionId)), row))
                 .toList();
     }
+
+    /** An attempt with the judge's word, its session and its drill version. */
+    public record JudgedAttempt(PracticeSession session, Drill drill, RecordedAttempt recorded) {}
 
     /** An attempt with the session and the drill version that it belongs to. */
     public record StudentAttempt(PracticeSession session, Drill drill, AttemptBody body) {}

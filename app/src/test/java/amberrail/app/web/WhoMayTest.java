@@ -225,6 +225,7 @@ class WhoMayTest extends AppTest {
                         NOT_FOUND),
                 new Rule("GET", ofStudent + "/attempts.csv", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("GET", ofStudent + "/attempts.json", null, OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule("GET", ofStudent + "/progress", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("GET", ofStudent + "/error-sizes", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("GET", ofStudent + "/routine", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("PUT", ofStudent + "/routine", routine, OK, OK, NOT_FOUND, NOT_FOUND),

@@ -10,6 +10,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -56,6 +57,11 @@ class CoachRecordsADrillTest extends Journey {
         server.restart();
         page.reload();
         assertThat(page.getByTestId("figures")).containsText("10 of 11");
+        page.locator(".compare select").selectOption(new SelectOption().setIndex(1));
+        assertThat(page.locator(".compare")).containsText("distance to the target");
+        page.navigate("/progress");
+        assertThat(page.locator(".stations")).containsText("Roll on to the ring");
+        assertThat(page.getByText("Own error sizes")).isVisible();
     }
 
     @Test

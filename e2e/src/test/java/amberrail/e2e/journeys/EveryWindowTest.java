@@ -49,6 +49,7 @@ class EveryWindowTest extends Journey {
         "/review, LIGHT",
         "/people, LIGHT",
         "/settings, LIGHT",
+        "/table/begin, LIGHT",
         "/lab, LIGHT",
         "/lab, DARK",
         "/today, DARK",
@@ -72,6 +73,11 @@ class EveryWindowTest extends Journey {
         page.locator(".go.main").first().click();
         new RecordingPage(page);
         assertThat(violations(page)).isEmpty();
+        page.navigate("/progress");
+        page.locator(".stations").waitFor();
+        assertThat(violations(page)).as("progress").isEmpty();
+        page.goBack();
+        new RecordingPage(page);
         page.navigate("/review/" + page.url().replaceAll(".*/", ""));
         page.getByTestId("figures").waitFor();
         assertThat(violations(page)).isEmpty();

@@ -38,6 +38,9 @@ class Screenshots extends Journey {
         page.navigate("/review/" + session);
         page.getByTestId("figures").waitFor();
         shoot(page, "review");
+        page.navigate("/progress");
+        page.locator(".stations").waitFor();
+        shoot(page, "progress");
         page.navigate("/lab?panel=runThrough&kind=POOL&distanceMillimetres=600&paceMetresPerSecond=2.4");
         page.locator("main table").waitFor();
         page.locator("svg.table").first().waitFor();
