@@ -157,12 +157,12 @@ path {
 }
 @media (max-width: 620px) {
   .rail {
-    padding: 0 8px;
-    grid-template-columns: 76px 1fr 64px;
+    padding: 0 6px;
+    grid-template-columns: 58px 1fr 48px;
   }
   a {
-    min-width: 48px;
-    font-size: 13px;
+    min-width: 45px;
+    font-size: 11.5px;
   }
   .who span {
     display: none;
@@ -172,7 +172,7 @@ path {
     gap: 0;
   }
   .sync {
-    font-size: 12px;
+    font-size: 11.5px;
     line-height: 1.1;
   }
 }

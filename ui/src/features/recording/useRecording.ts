@@ -88,13 +88,13 @@ export function useRecording(sessionId: string) {
       return
     }
     const cue = pending.value ?? { place, placedBy }
-    const facts = [...armed.facts.value]
+    let facts = armed.facts.value
     if (other && pending.value) {
       const told = facts.find((fact) => fact.demand === other.index)
       const seen = told?.seen ?? (place ? 'MET' : 'NOT_SEEN')
       const where = place && landing(place, placedBy, millimetresPerPixel)
       // Where it ended says more than a word: the judge works out from it whether the demand is met.
-      facts.push({ demand: other.index, seen, place: where })
+      facts = [...facts.filter((fact) => fact !== told), { demand: other.index, seen, place: where }]
     }
     pending.value = undefined
     const made = store.add({

@@ -105,7 +105,6 @@ public class AttemptService {
             row.id = id;
             row.fresh = true;
             row.sessionId = sessionId;
-            row.drillVersion = version.version();
             row.late = session.isClosed();
         } else if (!row.sessionId.equals(sessionId)) {
             throw new Conflict("ID_IN_USE", "Another session has an attempt with this id already.", null);
@@ -115,6 +114,7 @@ public class AttemptService {
             requireCallKept(row, body);
         }
         AttemptMapping.copy(body, row);
+        row.drillVersion = version.version();
         row.arrivalDegrees = arrivalFromWhereItLay(session, drill, body);
         attempts.save(row);
         keepRevision(who, id, body);

@@ -111,12 +111,22 @@ class EveryKindOfDrillTest extends Journey {
     void aSafetyTakesTwoTapsAndHiddenIsWorkedOut() throws Exception {
         Page page = signedIn("iris", 1280, 800);
         RecordingPage table = RecordingPage.start(page, "Odo Brandt", safety(page));
+        // Said beforehand and shown by the place too: one word on each demand is sent.
+        page.keyboard().press("y");
         table.tap(400, 300);
         assertThat(page.getByText("Now tap where ball")).isVisible();
         table.tap(2100, 900);
         assertThat(table.sync()).hasText("all saved");
+        assertThat(page.getByText("Refused by the server")).hasCount(0);
         JsonNode attempt = stored(page, table).get(0);
-        assertThat(attempt.at("/attempt/facts/0/place/xMillimetres").asDouble()).isBetween(2090.0, 2110.0);
+        List<Double> placed = new ArrayList<>();
+        for (JsonNode fact : attempt.at("/attempt/facts")) {
+            if (fact.has("place")) {
+                placed.add(fact.at("/place/xMillimetres").asDouble());
+            }
+        }
+        assertThat(placed).hasSize(1);
+        assertThat(placed.get(0)).isBetween(2090.0, 2110.0);
         assertThat(attempt.get("result").asText()).isIn("SUCCESS", "FAILURE");
     }
 
