@@ -560,8 +560,9 @@ export const pool = {
     size: { PACE: '{sd} %', HEIGHT: '{sd} mm', AIM: '{sd} mrad' },
     range: '90 %: {lower} to {upper}',
     mostlyPrior: 'mostly what was believed before',
+    fromPots: 'from pots and misses of {n} attempts',
     sizesOf:
-      'Standard deviations, from {landings} landings of clean pots and {pots} pots (aim). They weigh the advice at the table and the chances of the ways to play.',
+      'Standard deviations, from {landings} landings of clean pots and {pots} attempts (aim). They weigh the advice at the table and the chances of the ways to play.',
   },
   settings: {
     title: 'Words, units, light',

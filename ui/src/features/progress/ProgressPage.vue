@@ -81,7 +81,7 @@ function distance({ distance: trend }: StationProgress): string {
             <tr v-for="one in data.stations" :key="`${one.drillId} ${one.station}`">
               <th scope="row">
                 <RouterLink :to="`/drills/${one.drillId}`">{{ one.drillTitle }}</RouterLink>
-                <span class="quiet"> {{ one.station + 1 }} · {{ one.stationName }}</span>
+                <span class="quiet number">{{ one.station + 1 }} · {{ one.stationName }}</span>
               </th>
               <td>
                 <ShareLine :sessions="one.sessions" :label="success(one)" />
@@ -111,6 +111,9 @@ function distance({ distance: trend }: StationProgress): string {
 }
 h2 {
   margin-top: 18px;
+}
+.number {
+  margin-left: 8px;
 }
 .stations {
   border-collapse: collapse;
