@@ -105,9 +105,7 @@ final class BenchFigures {
         page.locator("a[href='/drills']").first().click();
         page.locator("article a").first().click(new Locator.ClickOptions().setTrial(true));
         page.locator("input[type=search]").fill("figure 4" + (DRILLS - 1) % 100);
-        page.locator("article").nth(1).waitFor(
-                new Locator.WaitForOptions()
-                        .setState(WaitForSelectorState.DETACHED));
+        page.locator("article").nth(1).waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED));
         report.add(
                 "library of 500 drills: from the rail to a search answered",
                 "under 1 s",

@@ -34,8 +34,8 @@ final class Device {
     String beginSession() throws IOException, InterruptedException {
         String student = send("GET", "/api/v1/me", null).at("/person/id").asText();
         String table = send("GET", "/api/v1/tables", null).at("/0/id").asText();
-        String body =
-                "{\"studentIds\":[\"" + student + "\"],\"drillIds\":[\"roll-on-to-the-ring\"],\"coached\":false,\"tableId\":\"" + table + "\"}";
+        String body = "{\"studentIds\":[\"" + student
+                + "\"],\"drillIds\":[\"roll-on-to-the-ring\"],\"coached\":false,\"tableId\":\"" + table + "\"}";
         return send("POST", "/api/v1/sessions", body).get("id").asText();
     }
 
