@@ -81,10 +81,20 @@ export const useSignedIn = defineStore('signedIn', () => {
     if (account) await keptStorage.forget(account)
   }
 
-  async function changePreferences(preferences: Preferences): Promise<void> {
-    const kept = await answer(api.PUT('/api/v1/me/preferences', { body: preferences }))
-    if (me.value) me.value = { ...me.value, preferences: kept }
-    apply(kept)
+  let changing: Promise<void> = Promise.resolve()
+
+  /** One change at a time, each upon what the one before it left: two quick taps must not undo each other. */
+  function changePreferences(part: Partial<Preferences>): Promise<void> {
+    const before = changing
+    changing = (async () => {
+      await before.catch(() => undefined)
+      if (!me.value) return
+      const kept = await answer(
+        api.PUT('/api/v1/me/preferences', { body: { ...me.value.preferences, ...part } }),
+      )
+      welcome({ ...me.value, preferences: kept })
+    })()
+    return changing
   }
 
   return { me, ended, welcome, restore, startingPage, signIn, signInAgain, signOut, changePreferences }

@@ -6,6 +6,7 @@ import { useI18n } from 'vue-i18n'
 import DrillGrades from '@/features/grades/DrillGrades.vue'
 import RecipeTable from '@/features/recipes/RecipeTable.vue'
 import PageState from '@/shared/PageState.vue'
+import SelectField from '@/shared/SelectField.vue'
 import { useHand } from '@/shared/useHand'
 import { useSignedIn } from '@/shared/useSignedIn'
 import AskedList from './AskedList.vue'
@@ -81,29 +82,19 @@ const stationOptions = computed(() =>
         <TriedDrawing :tried="tried" :table="data.table.drawing" :mirrored="mirrored" />
         <aside class="figures">
           <div class="choose no-print">
-            <label>
-              {{ t('drills.forStudent') }}
-              <Select
-                :model-value="hand.hand.studentId"
-                :options="students.data.value ?? []"
-                option-label="name"
-                option-value="id"
-                :placeholder="t('drills.chooseStudent')"
-                fluid
-                @update:model-value="chooseStudent"
-              />
-            </label>
-            <label>
-              {{ t('drills.onTable') }}
-              <Select
-                :model-value="tableId"
-                :options="tables"
-                option-label="name"
-                option-value="id"
-                fluid
-                @update:model-value="choose"
-              />
-            </label>
+            <SelectField
+              :model-value="hand.hand.studentId"
+              :label="t('drills.forStudent')"
+              :options="students.data.value ?? []"
+              :placeholder="t('drills.chooseStudent')"
+              @update:model-value="(id) => id && chooseStudent(id)"
+            />
+            <SelectField
+              :model-value="tableId"
+              :label="t('drills.onTable')"
+              :options="tables"
+              @update:model-value="(id) => id && choose(id)"
+            />
             <Button
               :label="t('drills.record')"
               :disabled="!hand.hand.studentId"

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import MultiSelect from 'primevue/multiselect'
-import Select from 'primevue/select'
 import { computed, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
@@ -9,6 +8,7 @@ import { answer, api } from '@/api/client'
 import { sentence } from '@/api/problem'
 import { useTables } from '@/features/drills/useTables'
 import PageState from '@/shared/PageState.vue'
+import SelectField from '@/shared/SelectField.vue'
 import { useHand } from '@/shared/useHand'
 import { useLoad } from '@/shared/useLoad'
 import { useSignedIn } from '@/shared/useSignedIn'
@@ -104,43 +104,28 @@ async function begin(): Promise<void> {
             :placeholder="t('recording.begin.chooseDrills')"
           />
         </label>
-        <label>
-          {{ t('drills.onTable') }}
-          <Select
-            :model-value="tableId ?? tables[0]?.id"
-            :options="tables"
-            option-label="name"
-            option-value="id"
-            fluid
-            @update:model-value="(id) => (tableId = id)"
-          />
-        </label>
+        <SelectField
+          :model-value="tableId ?? tables[0]?.id"
+          :label="t('drills.onTable')"
+          :options="tables"
+          @update:model-value="(id) => (tableId = id)"
+        />
         <details>
           <summary>{{ t('recording.begin.gear') }}</summary>
-          <label>
-            {{ t('recording.begin.balls') }}
-            <Select
-              v-model="ballSetId"
-              :options="data.gear.ballSets"
-              option-label="name"
-              option-value="id"
-              show-clear
-              :placeholder="t('recording.begin.usual')"
-              fluid
-            />
-          </label>
-          <label>
-            {{ t('recording.begin.cue') }}
-            <Select
-              v-model="cueId"
-              :options="data.gear.cues"
-              option-label="name"
-              option-value="id"
-              show-clear
-              :placeholder="t('recording.begin.usual')"
-              fluid
-            />
-          </label>
+          <SelectField
+            v-model="ballSetId"
+            :label="t('recording.begin.balls')"
+            :options="data.gear.ballSets"
+            :placeholder="t('recording.begin.usual')"
+            clears
+          />
+          <SelectField
+            v-model="cueId"
+            :label="t('recording.begin.cue')"
+            :options="data.gear.cues"
+            :placeholder="t('recording.begin.usual')"
+            clears
+          />
         </details>
         <label v-if="isCoach" class="check"
           ><input v-model="coached" type="checkbox" /> {{ t('recording.begin.coached') }}</label

@@ -6,7 +6,7 @@ import { KEY_STAY } from './keys'
 import { useTape } from './useTape'
 import type { Step } from './useTurn'
 
-/** A step that the rule made: why, which balls to move where, and the key against it. */
+/** A set-up that has changed: why, which balls to move where, and the key against the rule. */
 const props = defineProps<{ step: Step; drill: DrillOnTable; table: TableDrawing }>()
 defineEmits<{ stay: [] }>()
 const { t } = useI18n()
@@ -42,7 +42,7 @@ const moves = computed(() => {
     <strong>{{ t(`recording.step.${step.why}`) }}</strong>
     <span v-if="moves.length"> {{ t('recording.step.move') }} {{ moves.join('; ') }}.</span>
     <span v-else> {{ t('recording.step.same') }}</span>
-    <button type="button" class="link" @click="$emit('stay')">
+    <button v-if="step.stayAt" type="button" class="link" @click="$emit('stay')">
       {{ t('recording.step.stay') }} <kbd>{{ KEY_STAY }}</kbd>
     </button>
   </p>

@@ -14,6 +14,8 @@ const props = defineProps<{
   advice: string
   baseline?: LocalAttempt
   explores: boolean
+  /** Whose shot it was, where several take turns. */
+  student?: string
 }>()
 const emit = defineEmits<{ said: [words: string] }>()
 const { t } = useI18n()
@@ -83,7 +85,10 @@ watch(
         <span v-for="line in lines" :key="line">{{ line }}</span>
       </p>
       <p v-else class="large">{{ $t(attempt.body.inOff ? 'outcome.inOff' : 'recording.notSeen') }}</p>
-      <p class="verdict">{{ $t(`outcome.${attempt.body.outcome}`) }} · {{ verdict }}</p>
+      <p class="verdict">
+        <strong v-if="student">{{ student }}: </strong>{{ $t(`outcome.${attempt.body.outcome}`) }} ·
+        {{ verdict }}
+      </p>
       <p v-if="advice" class="advice" data-testid="advice">{{ advice }}</p>
     </template>
     <template v-else>

@@ -3,10 +3,10 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Point, Shot, TableDrawing } from '@/api/types'
 import CrossHair from '@/table/CrossHair.vue'
-import LandingMark from '@/table/LandingMark.vue'
 import ShotMarks from '@/table/ShotMarks.vue'
 import TableDiagram from '@/table/TableDiagram.vue'
 import type { LocalAttempt } from './attemptOrder'
+import LandingLayer from './LandingLayer.vue'
 import { usePlacing } from './usePlacing'
 
 defineOptions({ inheritAttrs: false })
@@ -47,11 +47,6 @@ const peeks = computed(() => props.portrait && !props.closeUp && props.cross !==
 const peekAt = computed(() =>
   (props.cross?.xMillimetres ?? 0) * 2 > props.table.lengthMillimetres ? { bottom: '8%' } : { top: '8%' },
 )
-
-function state(id: string): 'chosen' | 'latest' | 'plain' {
-  if (id === props.chosenId) return 'chosen'
-  return id === props.latestId ? 'latest' : 'plain'
-}
 </script>
 
 <template>
@@ -69,15 +64,7 @@ function state(id: string): 'chosen' | 'latest' | 'plain' {
     @pointercancel="placing.cancel"
   >
     <ShotMarks :shot="shot" />
-    <template v-for="attempt in attempts" :key="attempt.id">
-      <LandingMark
-        v-if="attempt.body.landing"
-        :place="attempt.body.landing"
-        :outcome="attempt.body.outcome"
-        :foul="attempt.body.foul"
-        :state="state(attempt.id)"
-      />
-    </template>
+    <LandingLayer :attempts="attempts" :latest-id="latestId" :chosen-id="chosenId" />
     <CrossHair v-if="cross" :place="cross" :diameter-millimetres="table.cueBallDiameterMillimetres" />
   </TableDiagram>
   <div v-if="peeks && cross" class="peek" :style="peekAt">

@@ -79,6 +79,12 @@ const reading = computed(() => {
   const across = ((4 * place.yMillimetres) / drawn.widthMillimetres).toFixed(2)
   return t('recording.placing', { sights: t('drills.sights', { along, across }), ...tape(drawn, place) })
 })
+/** By turns the next student is up already when the last one's shot is read. */
+const whoseShot = computed(() =>
+  turn.students.value.length > 1
+    ? turn.students.value.find(({ id }) => id === inHand.value?.body.studentId)?.name
+    : undefined,
+)
 /** One thing is changed on purpose; the first shot is what the others are read against. */
 const explores = computed(() => turn.drill.value?.drill.explore !== undefined)
 const callWords = computed(() => {
@@ -207,6 +213,7 @@ async function goOn(): Promise<void> {
             :advice="explores ? '' : adviceWords"
             :explores="explores"
             :baseline="here[0]"
+            :student="whoseShot"
             class="read"
             @said="speak"
           />
@@ -331,6 +338,11 @@ async function goOn(): Promise<void> {
 </template>
 
 <style scoped>
+/* Room for the longest read-out: the drawings must not change their size with every shot. */
+.read {
+  flex: none;
+  min-height: 184px;
+}
 .recording {
   height: calc(100dvh - var(--rail-height));
   display: grid;
@@ -448,6 +460,9 @@ kbd {
   .margin {
     min-height: 62px;
     gap: 2px;
+  }
+  .read {
+    min-height: 84px;
   }
   .loupe,
   .nudge,

@@ -77,6 +77,12 @@ p {
   margin: 0;
 }
 @media (max-width: 620px) {
+  /* A line of their own, and never so tall that table and keys lose their room. */
+  .notes {
+    flex: 1 0 100%;
+    max-height: 84px;
+    font-size: 14px;
+  }
   .notes:empty {
     display: none;
   }

@@ -21,7 +21,8 @@ export function useAttempts(sessionId: string, whenJudged: (written: AttemptWrit
   const outbox = useOutbox()
   const signedIn = useSignedIn()
   const detail = shallowRef<SessionDetail>()
-  const attempts = ref<LocalAttempt[]>([])
+  /** Changed by putting others in their place, never inside: hundreds of them are looked through with every shot. */
+  const attempts = shallowRef<LocalAttempt[]>([])
   const standings = ref<Standing[]>([])
   const changedElsewhere = ref(false)
   /** The server was away, and this is what the device had kept. */
@@ -122,7 +123,7 @@ export function useAttempts(sessionId: string, whenJudged: (written: AttemptWrit
     if (attempt.attempt.deleted) {
       attempts.value = attempts.value.filter(({ id }) => id !== attempt.id)
     } else if (known) {
-      if (known.body.revision === attempt.attempt.revision) known.judged = attempt
+      if (known.body.revision === attempt.attempt.revision) replace({ ...known, judged: attempt })
     } else {
       // Sent from the queue after a reload, and newer than the server's list that this screen began with.
       attempts.value = inOrder([

@@ -7,11 +7,14 @@ interface Place {
   mirrored: boolean
 }
 
-/** A step that the rule made, until something is recorded there or it is overruled. */
+/** A change of set-up that the coach did not choose: a step of the rule, or another student who plays elsewhere. Until something is recorded there. */
 export interface Step {
-  why: Standing['next']['why']
+  why: Standing['next']['why'] | 'STUDENT'
+  /** How the balls lie now, and how they shall. */
   from: Place
   to: Place
+  /** Where the student stays if the rule is overruled; nothing to overrule without it. */
+  stayAt?: Place
 }
 
 const MOVES: Standing['next']['why'][] = ['PASSED', 'BACK', 'TURN']
@@ -23,6 +26,8 @@ export function useTurn(detail: Ref<SessionDetail | undefined>, standings: Ref<S
   const mirrored = ref(false)
   const step = ref<Step>()
   const places = new Map<string, Place>()
+  /** Steps of the rule that are to be told when their student's turn comes. */
+  const untold = new Map<string, Step>()
   /** Where somebody chose to stay against the rule; until they leave. */
   const overruled = new Set<string>()
 
@@ -68,10 +73,16 @@ export function useTurn(detail: Ref<SessionDetail | undefined>, standings: Ref<S
   }
 
   function play(student: string, wantedDrill: string): void {
+    const lie = here()
+    const sameDrill = drillId.value === wantedDrill
     studentId.value = student
     drillId.value = wantedDrill
-    step.value = undefined
     take(places.get(key()) ?? { station: 0, mirrored: false })
+    const ruled = untold.get(key())
+    untold.delete(key())
+    const moves = sameDrill && (lie.station !== station.value || lie.mirrored !== mirrored.value)
+    const other: Step = { why: 'STUDENT', from: lie, to: here() }
+    step.value = ruled ? { ...ruled, from: sameDrill ? lie : ruled.from } : moves ? other : undefined
   }
 
   function nextStudent(): void {
@@ -89,6 +100,7 @@ export function useTurn(detail: Ref<SessionDetail | undefined>, standings: Ref<S
   /** Where a student was last, from what was recorded: for a screen that opens in the middle of a session. */
   function remember(student: string, inDrill: string, place: Place): void {
     places.set(`${student} ${inDrill}`, place)
+    untold.delete(`${student} ${inDrill}`)
   }
 
   /** The rule's word after an attempt of the place where its student is; true if what is drawn has changed by it. */
@@ -99,11 +111,13 @@ export function useTurn(detail: Ref<SessionDetail | undefined>, standings: Ref<S
     if (!isThere || overruled.has(`${whose} ${now.station} ${now.mirrored}`)) return false
     if (!MOVES.includes(now.next.why)) return false
     const to = { station: now.next.station, mirrored: now.next.mirrored }
+    const made: Step = { why: now.next.why, from: at, to, stayAt: at }
     if (whose !== key()) {
       places.set(whose, to)
+      untold.set(whose, made)
       return false
     }
-    step.value = { why: now.next.why, from: here(), to }
+    step.value = made
     take(to)
     return true
   }
@@ -111,9 +125,9 @@ export function useTurn(detail: Ref<SessionDetail | undefined>, standings: Ref<S
   /** One key against the rule: back to where one was, and no step from there until one leaves. */
   function overrule(): void {
     const made = step.value
-    if (!made) return
+    if (!made?.stayAt) return
     step.value = undefined
-    take(made.from)
+    take(made.stayAt)
     overruled.add(`${key()} ${station.value} ${mirrored.value}`)
   }
 

@@ -25,13 +25,18 @@ function options(values: string[]) {
   return values.map((value) => ({ value, label: t(`settings.${value}`) }))
 }
 
+let underWay = 0
+
 async function change(part: Partial<Preferences>): Promise<void> {
-  if (!preferences.value) return
+  underWay += 1
+  said.value = ''
   try {
-    await signedIn.changePreferences({ ...preferences.value, ...part })
-    said.value = t('settings.saved')
+    await signedIn.changePreferences(part)
+    if (underWay === 1) said.value = t('settings.saved')
   } catch (error) {
     said.value = sentence(error)
+  } finally {
+    underWay -= 1
   }
 }
 </script>

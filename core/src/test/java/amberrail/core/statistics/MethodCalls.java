@@ -17,9 +17,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 
 /** The case file's short names on one side, core's on the other. */
 final class MethodCalls {
@@ -36,22 +36,22 @@ final class MethodCalls {
             "masteryRule", MethodCalls::masteryRule,
             "circleModel", MethodCalls::circleModel);
 
+    /** The calls of every section of methods.md. */
+    private static final List<Map<String, Call>> ALL =
+            List.of(CALLS, ProgressCalls.CALLS, GradingCalls.CALLS, DiagnosisCalls.CALLS);
+
     private MethodCalls() {}
 
     static Set<String> names() {
-        Set<String> names = new TreeSet<>(CALLS.keySet());
-        names.addAll(DiagnosisCalls.CALLS.keySet());
-        names.addAll(ProgressCalls.CALLS.keySet());
-        return names;
+        return ALL.stream().flatMap(calls -> calls.keySet().stream()).collect(Collectors.toSet());
     }
 
     static Call named(String method) {
-        Call call =
-                CALLS.getOrDefault(method, DiagnosisCalls.CALLS.getOrDefault(method, ProgressCalls.CALLS.get(method)));
-        if (call == null) {
-            throw new IllegalStateException("no call for method " + method);
-        }
-        return call;
+        return ALL.stream()
+                .filter(calls -> calls.containsKey(method))
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException("no call for method " + method))
+                .get(method);
     }
 
     private static Object wilson(JsonNode in) {

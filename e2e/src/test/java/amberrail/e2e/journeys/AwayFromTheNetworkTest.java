@@ -7,7 +7,6 @@ import amberrail.e2e.pages.RecordingPage;
 import amberrail.e2e.support.Journey;
 import amberrail.e2e.support.People;
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
@@ -65,7 +64,7 @@ class AwayFromTheNetworkTest extends Journey {
         }
         page.evaluate("window.dispatchEvent(new Event('online'))");
         assertThat(table.sync()).hasText("all saved");
-        JsonNode stored = attempts(page, table);
+        JsonNode stored = table.stored();
         assertThat(stored).hasSize(ATTEMPTS);
         for (int i = 0; i < ATTEMPTS; i++) {
             JsonNode body = stored.get(i).get("attempt");
@@ -107,7 +106,7 @@ class AwayFromTheNetworkTest extends Journey {
         }
         assertThat(first.sync()).hasText("all saved");
         assertThat(second.sync()).hasText("all saved");
-        JsonNode stored = attempts(one, first);
+        JsonNode stored = first.stored();
         assertThat(stored).hasSize(60);
         List<Double> lower = new ArrayList<>();
         List<Double> upper = new ArrayList<>();
@@ -144,7 +143,7 @@ class AwayFromTheNetworkTest extends Journey {
         assertThat(again.getByRole(AriaRole.DIALOG)).containsText("Your sign-in has ended");
         People.fillIn(again, "tomas", People.PASSWORD);
         assertThat(reopened.sync()).hasText("all saved");
-        assertThat(attempts(again, reopened)).hasSize(3);
+        assertThat(reopened.stored()).hasSize(3);
     }
 
     @Test
@@ -163,7 +162,7 @@ class AwayFromTheNetworkTest extends Journey {
         assertThat(one.getByText("was changed on another device")).isVisible();
         one.getByText("Write mine over it").click();
         assertThat(first.sync()).hasText("all saved");
-        JsonNode body = attempts(one, first).get(0).get("attempt");
+        JsonNode body = first.stored().get(0).get("attempt");
         assertThat(body.get("revision").asInt()).isEqualTo(2);
         assertThat(body.at("/observations/0").asText()).isEqualTo("bridge moved");
     }
@@ -177,7 +176,7 @@ class AwayFromTheNetworkTest extends Journey {
         table.tap(FIRST_X, Y);
         assertThat(page.getByText("This browser keeps nothing")).isVisible();
         assertThat(table.sync()).hasText("all saved");
-        assertThat(attempts(page, table)).hasSize(1);
+        assertThat(table.stored()).hasSize(1);
     }
 
     @Test
@@ -189,7 +188,7 @@ class AwayFromTheNetworkTest extends Journey {
         assertThat(page.getByText("clock is off by 180 minutes")).isVisible();
         table.tap(FIRST_X, Y);
         assertThat(table.sync()).hasText("all saved");
-        String played = attempts(page, table).get(0).at("/attempt/playedAt").asText();
+        String played = table.stored().get(0).at("/attempt/playedAt").asText();
         assertThat(Duration.between(Instant.parse(played), Instant.now()).abs()).isLessThan(Duration.ofMinutes(5));
     }
 
@@ -197,11 +196,5 @@ class AwayFromTheNetworkTest extends Journey {
     private static void whenKeptOnDevice(Page page) {
         page.waitForLoadState(LoadState.NETWORKIDLE);
         page.waitForFunction("() => navigator.serviceWorker.ready.then((r) => r.active?.state === 'activated')");
-    }
-
-    private static JsonNode attempts(Page page, RecordingPage table) throws Exception {
-        String text =
-                page.request().get("/api/v1/sessions/" + table.sessionId()).text();
-        return new ObjectMapper().readTree(text).get("attempts");
     }
 }

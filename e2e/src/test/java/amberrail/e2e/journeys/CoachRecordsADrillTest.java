@@ -97,7 +97,7 @@ class CoachRecordsADrillTest extends Journey {
         assertThat(table.readOut()).not().containsText(before);
         page.waitForTimeout(900);
         assertThat(table.sync()).hasText("all saved");
-        JsonNode attempt = attempts(page, table).get(0);
+        JsonNode attempt = table.stored().get(0);
         assertThat(attempt.at("/attempt/revision").asInt())
                 .as("two nudges in a row are one edit")
                 .isEqualTo(1);
@@ -113,7 +113,7 @@ class CoachRecordsADrillTest extends Journey {
         assertThat(table.marks()).hasCount(0);
         assertThat(table.readOut()).containsText("Taken back");
         assertThat(table.sync()).hasText("all saved");
-        assertThat(attempts(page, table)).isEmpty();
+        assertThat(table.stored()).isEmpty();
     }
 
     @Test
@@ -129,16 +129,10 @@ class CoachRecordsADrillTest extends Journey {
         table.tap(-31, -31);
         assertThat(page.getByText("That is in the pocket")).isVisible();
         assertThat(table.marks()).hasCount(0);
-        JsonNode attempts = attempts(page, table);
+        JsonNode attempts = table.stored();
         assertThat(attempts).hasSize(2);
         assertThat(attempts.get(1).at("/attempt/inOff").asBoolean()).isTrue();
         assertThat(attempts.get(1).at("/attempt/outcome").asText()).isEqualTo("POTTED_CLEAN");
-    }
-
-    private static JsonNode attempts(Page page, RecordingPage table) throws Exception {
-        String text =
-                page.request().get("/api/v1/sessions/" + table.sessionId()).text();
-        return new ObjectMapper().readTree(text).get("attempts");
     }
 
     /** "31 cm long6 cm left" without the judge's line. */

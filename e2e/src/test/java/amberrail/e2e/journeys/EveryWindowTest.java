@@ -11,6 +11,7 @@ import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.ColorScheme;
 import java.util.List;
@@ -37,6 +38,15 @@ class EveryWindowTest extends Journey {
         table.tap(1700, 250);
         assertThat(table.marks()).hasCount(before + 1);
         assertThat(table.readOut()).containsText("cm");
+        // With notes below (another device, a pause), table and keys keep their room.
+        page.keyboard().press("b");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Pause"))
+                .click();
+        page.keyboard().press("Escape");
+        assertThat(page.getByText("Paused.")).isVisible();
+        assertThat(table.key("Undo").last().boundingBox().y).isLessThan(height - 64 - 44);
+        assertThat(table.table().boundingBox().height).isGreaterThan(height / 3.0);
+        page.locator(".notes").getByText("Go on").click();
         boolean scrolls = (boolean) page.evaluate("document.documentElement.scrollWidth > innerWidth");
         assertThat(scrolls).as("scrolls sideways").isFalse();
     }

@@ -1,5 +1,7 @@
 package amberrail.e2e.pages;
 
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -84,6 +86,12 @@ public final class RecordingPage {
 
     public Locator key(String word) {
         return page.locator(".keys").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(word));
+    }
+
+    /** The attempts as the server has them. */
+    public JsonNode stored() throws Exception {
+        String text = page.request().get("/api/v1/sessions/" + sessionId()).text();
+        return new ObjectMapper().readTree(text).get("attempts");
     }
 
     public String sessionId() {

@@ -1,0 +1,36 @@
+<script setup lang="ts">
+import Select from 'primevue/select'
+
+/** One of things that have an id and a name, under its label. */
+defineProps<{
+  label: string
+  options: { id: string; name: string }[]
+  placeholder?: string
+  /** Whether the choice can be taken back. */
+  clears?: boolean
+}>()
+const chosen = defineModel<string | undefined>()
+</script>
+
+<template>
+  <label>
+    {{ label }}
+    <Select
+      v-model="chosen"
+      :options="options"
+      option-label="name"
+      option-value="id"
+      :show-clear="clears"
+      :placeholder="placeholder"
+      fluid
+    />
+  </label>
+</template>
+
+<style scoped>
+label {
+  display: grid;
+  gap: 4px;
+  font-weight: 600;
+}
+</style>
