@@ -4,14 +4,11 @@ import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
 import amberrail.core.problem.Require;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.CholeskyDecomposition;
-import org.hipparchus.linear.RealMatrix;
 
 /**
  * Abilities of students and difficulties of stations on one scale: logit P(success) = ability - difficulty, with the simulated difficulty as
@@ -20,8 +17,9 @@ import org.hipparchus.linear.RealMatrix;
  * @see "statistics/methods.md, raschFit; Rasch 1960; Mislevy 1986"
  */
 public final class RaschFit {
-    private static final double LEAST_PREDICTED = 0.02;
     private static final double STOP = 1e-13;
+    private static final double STOP_REPLACED = 1e-9;
+    private static final double LEAST_SHARE = 1e-12;
     private static final int MOST_STEPS = 200;
     private static final double MIDDLE_GRADE = 500;
     private static final double POINTS_PER_LOGIT = 100;
@@ -71,53 +69,15 @@ public final class RaschFit {
     /** The chance of a student at a station, with its 95 % limits. */
     public record Expected(String student, String station, double p, double lower, double upper) {}
 
-    private final List<String> students;
-    private final List<Station> stations;
-    private final double[] prior;
-    private final int[] drillOf;
-    private final int drills;
-    /** Abilities, then drills, then stations. */
-    private final double[] precision;
-
-    private final double[][] madeWeighted;
-    private final double[][] attemptsWeighted;
-    private final int[][] counts;
+    private final RaschCells cells;
     private final double[] x;
-    private final RealMatrix variance;
+    /** Of the unknowns, symmetric: the inverse of the negative second derivatives. */
+    private final double[][] variance;
 
-    private RaschFit(List<String> students, List<Station> stations, List<Row> rows, Prior belief) {
-        this.students = List.copyOf(students);
-        this.stations = List.copyOf(stations);
-        Map<String, Integer> studentAt = indices("students", students);
-        Map<String, Integer> stationAt =
-                indices("stations.id", stations.stream().map(Station::id).toList());
-        Map<String, Integer> drillAt = new HashMap<>();
-        prior = new double[stations.size()];
-        drillOf = new int[stations.size()];
-        for (int i = 0; i < stations.size(); i++) {
-            double predicted = stations.get(i).predicted();
-            if (!(predicted >= 0 && predicted <= 1)) {
-                throw new InvalidInputException(
-                        ProblemCode.INVALID_PROBABILITY, "stations.predicted", predicted, "must be from 0 to 1");
-            }
-            double clipped = Math.min(1 - LEAST_PREDICTED, Math.max(LEAST_PREDICTED, predicted));
-            prior[i] = -Math.log(clipped / (1 - clipped));
-            drillOf[i] = drillAt.computeIfAbsent(stations.get(i).drill(), k -> drillAt.size());
-        }
-        drills = drillAt.size();
-        int n = students.size();
-        precision = new double[n + drills + stations.size()];
-        java.util.Arrays.fill(precision, 0, n, 1 / (belief.sdAbility * belief.sdAbility));
-        java.util.Arrays.fill(precision, n, n + drills, 1 / (belief.sdDrill * belief.sdDrill));
-        java.util.Arrays.fill(precision, n + drills, precision.length, 1 / (belief.sdStation * belief.sdStation));
-        madeWeighted = new double[n][stations.size()];
-        attemptsWeighted = new double[n][stations.size()];
-        counts = new int[n + stations.size()][2];
-        for (Row row : rows) {
-            take(row, belief, studentAt, stationAt);
-        }
-        x = new double[precision.length];
-        variance = newton();
+    private RaschFit(RaschCells cells, double[] x, double[][] variance) {
+        this.cells = cells;
+        this.x = x;
+        this.variance = variance;
     }
 
     /**
@@ -125,85 +85,29 @@ public final class RaschFit {
      *     {@code NEGATIVE_VALUE} or {@code INVALID_PARAMETER}
      */
     public static RaschFit of(List<String> students, List<Station> stations, List<Row> rows, Prior belief) {
-        return new RaschFit(students, stations, rows, belief);
-    }
-
-    private void take(Row row, Prior belief, Map<String, Integer> studentAt, Map<String, Integer> stationAt) {
-        int s = known("rows.student", row.student(), studentAt);
-        int i = known("rows.station", row.station(), stationAt);
-        if (row.made() < 0 || row.attempts() < 0 || row.made() > row.attempts()) {
-            throw new InvalidInputException(
-                    ProblemCode.INVALID_COUNT, "rows.made", row.made(), "must be from 0 to the attempts");
-        }
-        Require.notNegative("rows.ageDays", row.ageDays());
-        double faded = belief.halfLifeDays()
-                .map(days -> Math.pow(0.5, row.ageDays() / days))
-                .orElse(1.0);
-        double weight = faded / (1 + (Math.max(1, row.attempts()) - 1) * belief.rho());
-        madeWeighted[s][i] += weight * row.made();
-        attemptsWeighted[s][i] += weight * row.attempts();
-        for (int where : new int[] {s, students.size() + i}) {
-            counts[where][0] += row.made();
-            counts[where][1] += row.attempts();
-        }
-    }
-
-    private static Map<String, Integer> indices(String field, List<String> ids) {
-        Map<String, Integer> at = new HashMap<>();
-        for (int i = 0; i < ids.size(); i++) {
-            if (at.put(ids.get(i), i) != null) {
-                throw new InvalidInputException(ProblemCode.DUPLICATE_ID, field, ids.get(i), "must be there only once");
-            }
-        }
-        return at;
-    }
-
-    private static int known(String field, String id, Map<String, Integer> at) {
-        Integer index = at.get(id);
-        if (index == null) {
-            throw new InvalidInputException(ProblemCode.UNKNOWN_ID, field, id, "must be one of those given");
-        }
-        return index;
-    }
-
-    private double difficulty(double[] at, int station) {
-        return prior[station] + at[students.size() + drillOf[station]] + at[students.size() + drills + station];
-    }
-
-    private double objective(double[] at) {
-        double sum = 0;
-        for (int s = 0; s < students.size(); s++) {
-            for (int i = 0; i < stations.size(); i++) {
-                if (attemptsWeighted[s][i] > 0) {
-                    double logit = at[s] - difficulty(at, i);
-                    double missed = attemptsWeighted[s][i] - madeWeighted[s][i];
-                    sum -= madeWeighted[s][i] * softplus(-logit) + missed * softplus(logit);
-                }
-            }
-        }
-        for (int j = 0; j < at.length; j++) {
-            sum -= precision[j] * at[j] * at[j] / 2;
-        }
-        return sum;
+        RaschCells cells = new RaschCells(students, stations, rows, belief);
+        double[] x = new double[cells.unknowns()];
+        return new RaschFit(cells, x, newton(cells, x));
     }
 
     /** Newton from 0 with halved steps; strictly concave, so there is one answer. Returns the inverse of the last Hessian. */
-    private RealMatrix newton() {
-        double value = objective(x);
+    private static double[][] newton(RaschCells cells, double[] x) {
+        double value = cells.objective(x);
         CholeskyDecomposition hessian = null;
         for (int step = 0; step < MOST_STEPS; step++) {
-            double[] gradient = new double[x.length];
-            hessian = new CholeskyDecomposition(hessianAndGradient(gradient));
+            double[][] h = new double[x.length][x.length];
+            double[] gradient = cells.gradient(x, h);
+            hessian = new CholeskyDecomposition(new Array2DRowRealMatrix(h, false));
             double[] full = hessian.getSolver()
                     .solve(new ArrayRealVector(gradient, false))
                     .toArray();
             double share = 1;
-            double[] next = moved(full, share);
-            double found = objective(next);
-            while (found < value && share > 1e-12) {
+            double[] next = moved(x, full, share);
+            double found = cells.objective(next);
+            while (found < value && share > LEAST_SHARE) {
                 share /= 2;
-                next = moved(full, share);
-                found = objective(next);
+                next = moved(x, full, share);
+                found = cells.objective(next);
             }
             double most = 0;
             for (int j = 0; j < x.length; j++) {
@@ -215,10 +119,10 @@ public final class RaschFit {
                 break;
             }
         }
-        return hessian.getSolver().getInverse();
+        return hessian.getSolver().getInverse().getData();
     }
 
-    private double[] moved(double[] step, double share) {
+    private static double[] moved(double[] x, double[] step, double share) {
         double[] next = x.clone();
         for (int j = 0; j < next.length; j++) {
             next[j] += share * step[j];
@@ -226,39 +130,80 @@ public final class RaschFit {
         return next;
     }
 
-    private RealMatrix hessianAndGradient(double[] gradient) {
-        int n = students.size();
-        double[][] h = new double[x.length][x.length];
-        for (int j = 0; j < x.length; j++) {
-            h[j][j] = precision[j];
-            gradient[j] = -precision[j] * x[j];
-        }
-        for (int s = 0; s < n; s++) {
-            for (int i = 0; i < stations.size(); i++) {
-                double attempts = attemptsWeighted[s][i];
-                if (attempts > 0) {
-                    double p = logistic(x[s] - difficulty(x, i));
-                    double residual = madeWeighted[s][i] - attempts * p;
-                    double w = attempts * p * (1 - p);
-                    int[] at = {s, n + drillOf[i], n + drills + i};
-                    int[] sign = {1, -1, -1};
-                    for (int a = 0; a < at.length; a++) {
-                        gradient[at[a]] += sign[a] * residual;
-                        for (int b = 0; b < at.length; b++) {
-                            h[at[a]][at[b]] += sign[a] * sign[b] * w;
-                        }
-                    }
-                }
+    /**
+     * The fit after one more attempt: a row of a student, station and session in place of what it was before. Far quicker than fitting anew,
+     * and the same answer: the matrix of the last fit, brought up to date for the one changed cell (Sherman and Morrison 1950), leads to where
+     * the gradient is 0. Standard errors are those at the last full fit's place but for that cell; the next full fit settles them.
+     *
+     * @param before what it was; empty for a session's first attempt at the station
+     * @throws InvalidInputException as {@link #of}
+     */
+    public RaschFit replaced(Optional<Row> before, Row now) {
+        RaschCells changed = cells.replaced(before.orElse(null), now);
+        int s = changed.student(now);
+        int i = changed.station(now);
+        int[] at = {s, changed.drillUnknown(i), changed.stationUnknown(i)};
+        double[][] inverse = rankOne(at, changed.information(x, s, i) - cells.information(x, s, i));
+        double[] place = x.clone();
+        for (int step = 0; step < MOST_STEPS; step++) {
+            double[] full = times(inverse, changed.gradient(place, null));
+            double most = 0;
+            for (int j = 0; j < place.length; j++) {
+                place[j] += full[j];
+                most = Math.max(most, Math.abs(full[j]));
+            }
+            if (most < STOP_REPLACED) {
+                return new RaschFit(changed, place, inverse);
             }
         }
-        return new Array2DRowRealMatrix(h, false);
+        // Too far from the last fit for its matrix to lead there.
+        double[] fresh = new double[x.length];
+        return new RaschFit(changed, fresh, newton(changed, fresh));
+    }
+
+    /** The inverse after {@code weight} was added to the information along one row of the design. */
+    private double[][] rankOne(int[] at, double weight) {
+        double[] column = new double[x.length];
+        for (int a = 0; a < at.length; a++) {
+            for (int j = 0; j < column.length; j++) {
+                column[j] += RaschCells.SIGN[a] * variance[at[a]][j];
+            }
+        }
+        double own = 0;
+        for (int a = 0; a < at.length; a++) {
+            own += RaschCells.SIGN[a] * column[at[a]];
+        }
+        double scale = weight / (1 + weight * own);
+        double[][] inverse = new double[x.length][];
+        for (int j = 0; j < column.length; j++) {
+            double[] row = variance[j].clone();
+            double times = scale * column[j];
+            for (int k = 0; k < row.length; k++) {
+                row[k] -= times * column[k];
+            }
+            inverse[j] = row;
+        }
+        return inverse;
+    }
+
+    private static double[] times(double[][] matrix, double[] vector) {
+        double[] product = new double[vector.length];
+        for (int j = 0; j < product.length; j++) {
+            double sum = 0;
+            double[] row = matrix[j];
+            for (int k = 0; k < row.length; k++) {
+                sum += row[k] * vector[k];
+            }
+            product[j] = sum;
+        }
+        return product;
     }
 
     /** In the order given. */
     public List<Placed> abilities() {
         List<Placed> placed = new ArrayList<>();
-        for (int s = 0; s < students.size(); s++) {
-            placed.add(placed(students.get(s), 0, x[s], variance.getEntry(s, s), counts[s]));
+        for (int s = 0; s < cells.students.size(); s++) {
+            placed.add(placed(cells.students.get(s), 0, x[s], variance[s][s], cells.countsOfStudent(s)));
         }
         return placed;
     }
@@ -266,11 +211,12 @@ public final class RaschFit {
     /** In the order given; the error is of drill and station together. */
     public List<Placed> difficulties() {
         List<Placed> placed = new ArrayList<>();
-        for (int i = 0; i < stations.size(); i++) {
-            int g = students.size() + drillOf[i];
-            int e = students.size() + drills + i;
-            double v = variance.getEntry(g, g) + variance.getEntry(e, e) + 2 * variance.getEntry(g, e);
-            placed.add(placed(stations.get(i).id(), prior[i], difficulty(x, i), v, counts[students.size() + i]));
+        for (int i = 0; i < cells.stations.size(); i++) {
+            int g = cells.drillUnknown(i);
+            int e = cells.stationUnknown(i);
+            double v = variance[g][g] + variance[e][e] + 2 * variance[g][e];
+            placed.add(placed(
+                    cells.stations.get(i).id(), cells.prior[i], cells.difficulty(x, i), v, cells.countsOfStation(i)));
         }
         return placed;
     }
@@ -294,39 +240,40 @@ public final class RaschFit {
 
     /** Every student at every station, students outer. */
     public List<Expected> expected() {
+        return cells.students.stream()
+                .flatMap(student -> expected(student).stream())
+                .toList();
+    }
+
+    /** One student at every station, in the stations' order; {@code UNKNOWN_ID} if the fit has no such student. */
+    public List<Expected> expected(String student) {
+        int s = cells.students.indexOf(student);
+        if (s < 0) {
+            throw new InvalidInputException(ProblemCode.UNKNOWN_ID, "student", student, "must be one of those fitted");
+        }
         List<Expected> expected = new ArrayList<>();
-        for (int s = 0; s < students.size(); s++) {
-            for (int i = 0; i < stations.size(); i++) {
-                expected.add(expected(s, i));
-            }
+        for (int i = 0; i < cells.stations.size(); i++) {
+            expected.add(expected(s, i));
         }
         return expected;
     }
 
     private Expected expected(int s, int i) {
-        int g = students.size() + drillOf[i];
-        int e = students.size() + drills + i;
-        double m = x[s] - difficulty(x, i);
-        double v = variance.getEntry(s, s)
-                + variance.getEntry(g, g)
-                + variance.getEntry(e, e)
-                + 2 * variance.getEntry(g, e)
-                - 2 * variance.getEntry(s, g)
-                - 2 * variance.getEntry(s, e);
+        int g = cells.drillUnknown(i);
+        int e = cells.stationUnknown(i);
+        double m = x[s] - cells.difficulty(x, i);
+        double v = variance[s][s]
+                + variance[g][g]
+                + variance[e][e]
+                + 2 * variance[g][e]
+                - 2 * variance[s][g]
+                - 2 * variance[s][e];
         double half = TWO_SIDED_95 * Math.sqrt(v);
         return new Expected(
-                students.get(s),
-                stations.get(i).id(),
-                logistic(m / Math.sqrt(1 + Math.PI * v / 8)),
-                logistic(m - half),
-                logistic(m + half));
-    }
-
-    private static double logistic(double value) {
-        return 1 / (1 + Math.exp(-value));
-    }
-
-    private static double softplus(double value) {
-        return value > 30 ? value : Math.log1p(Math.exp(value));
+                cells.students.get(s),
+                cells.stations.get(i).id(),
+                RaschCells.logistic(m / Math.sqrt(1 + Math.PI * v / 8)),
+                RaschCells.logistic(m - half),
+                RaschCells.logistic(m + half));
     }
 }
