@@ -11,6 +11,7 @@ import amberrail.core.diagnosis.Cause;
 import amberrail.core.diagnosis.OwnErrors;
 import amberrail.core.statistics.Interval;
 import amberrail.core.statistics.Reason;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -56,7 +57,7 @@ class AdviceController {
             boolean assumed,
             @MayBeMissing Double paceMetresPerSecond) {}
 
-    /** One error size: standard deviation, 90 % interval of the landings' estimate, how much of it is data. */
+    /** One error size: standard deviation, 90 % interval, how much of it is data. */
     record SizeView(Cause cause, double sd, double lower, double upper, double resolution) {}
 
     /**
@@ -64,11 +65,13 @@ class AdviceController {
      *
      * @param landings clean pots that they come of
      * @param pots     attempts that the aim comes of; 0 where the landings had to do
+     * @param trusted  false where the errors are larger than landings can show
      */
     record SizesView(
             List<SizeView> sizes,
             int landings,
             int pots,
+            boolean trusted,
             @MayBeMissing Reason reason) {}
 
     @GetMapping("/sessions/{sessionId}/attempts/{id}/advice")
@@ -88,9 +91,22 @@ class AdviceController {
                 advised.stroke().map(stroke -> stroke.paceMetresPerSecond()).orElse(null));
     }
 
+    /** Four weeks; {@code from} is their first day. */
+    record SizesPeriod(LocalDate from, SizesView sizes) {}
+
     @GetMapping("/students/{id}/error-sizes")
     SizesView sizes(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
-        OwnErrors own = sizes.of(who, id);
+        return view(sizes.of(who, id));
+    }
+
+    @GetMapping("/students/{id}/error-sizes/over-time")
+    List<SizesPeriod> sizesOverTime(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
+        return sizes.overTime(who, id).stream()
+                .map(period -> new SizesPeriod(period.from(), view(period.sizes())))
+                .toList();
+    }
+
+    private static SizesView view(OwnErrors own) {
         double[] sds = own.errors().sds();
         return new SizesView(
                 List.of(Cause.values()).stream()
@@ -106,6 +122,7 @@ class AdviceController {
                         .toList(),
                 own.landings(),
                 own.pots(),
+                own.trusted(),
                 own.reason().orElse(null));
     }
 }

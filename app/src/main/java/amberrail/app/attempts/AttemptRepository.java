@@ -26,6 +26,12 @@ interface AttemptRepository extends JpaRepository<AttemptEntity, UUID> {
             + " and a.station = :station and a.deleted = false order by a.sequence, a.deviceId, a.id")
     List<TriedShot> tried(UUID sessionId, UUID studentId, String drillId, int station);
 
+    /** One student's attempts at one station, both sides, in their order; undone ones left out. */
+    @Query(
+            "select a from AttemptEntity a where a.sessionId = :sessionId and a.studentId = :studentId and a.drillId = :drillId"
+                    + " and a.station = :station and a.deleted = false order by a.sequence, a.deviceId, a.id")
+    List<AttemptEntity> at(UUID sessionId, UUID studentId, String drillId, int station);
+
     /** The last place in the order that this student has at another station of the drill. */
     @Query("select max(a.sequence) from AttemptEntity a where a.sessionId = :sessionId and a.studentId = :studentId"
             + " and a.drillId = :drillId and a.station <> :station and a.deleted = false")

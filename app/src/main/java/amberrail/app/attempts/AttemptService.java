@@ -11,30 +11,30 @@ import amberrail.app.web.Conflict;
 import amberrail.app.web.Missing;
 import amberrail.core.attempt.Attempt;
 import amberrail.core.attempt.Judge;
-import amberrail.core.attempt.Judgement;
 import amberrail.core.attempt.Landing;
 import amberrail.core.attempt.PotOutcome;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.drill.TryResult;
-import amberrail.core.geometry.Direction;
 import amberrail.core.geometry.Point;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
-import amberrail.core.statistics.ArrivalError;
 import amberrail.core.table.TablePlan;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.BiFunction;
 import java.util.stream.Collectors;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -49,7 +49,9 @@ public class AttemptService {
     private final SessionService sessions;
     private final DrillCatalogue drills;
     private final DrillLayouts layouts;
+    private final AttemptJudging judging;
     private final Standings standings;
+    private final ApplicationEventPublisher events;
     private final Access access;
     private final ObjectMapper json;
     private final Clock clock;
@@ -61,7 +63,9 @@ public class AttemptService {
             SessionService sessions,
             DrillCatalogue drills,
             DrillLayouts layouts,
+            AttemptJudging judging,
             Standings standings,
+            ApplicationEventPublisher events,
             Access access,
             ObjectMapper json,
             Clock clock) {
@@ -71,7 +75,9 @@ public class AttemptService {
         this.sessions = sessions;
         this.drills = drills;
         this.layouts = layouts;
+        this.judging = judging;
         this.standings = standings;
+        this.events = events;
         this.access = access;
         this.json = json;
         this.clock = clock;
@@ -112,13 +118,42 @@ public class AttemptService {
             return new Written(sameOrConflict(session, row, body), standing(session, drill, row));
         } else {
             requireCallKept(row, body);
+            events.publishEvent(StationPlayed.of(row));
         }
         AttemptMapping.copy(body, row);
         row.drillVersion = version.version();
         row.arrivalDegrees = arrivalFromWhereItLay(session, drill, body);
         attempts.save(row);
+        events.publishEvent(StationPlayed.of(row));
         keepRevision(who, id, body);
-        return new Written(recorded(session, row), standing(session, drill, row));
+        return new Written(judging.recorded(session.table(), row), standing(session, drill, row));
+    }
+
+    /** An attempt that nobody has written yet. */
+    public record NewAttempt(UUID id, AttemptBody body) {}
+
+    /** First revisions of one session, for imports and demo data: all or none, checked as {@link #write} checks. */
+    public void writeNew(SignedIn who, UUID sessionId, List<NewAttempt> written) {
+        PracticeSession session = sessions.find(who, sessionId);
+        Set<StationPlayed> places = new LinkedHashSet<>();
+        for (NewAttempt one : written) {
+            DrillVersion version = session.drill(one.body().drillId());
+            AttemptBody body = one.body().of(session.student(one.body().studentId()), version.drillId());
+            Drill drill = drills.version(version.drillId(), version.version());
+            check(session, drill, body);
+            requireFirst(body);
+            AttemptEntity row = new AttemptEntity();
+            row.id = one.id();
+            row.fresh = true;
+            row.sessionId = sessionId;
+            AttemptMapping.copy(body, row);
+            row.drillVersion = version.version();
+            row.arrivalDegrees = arrivalFromWhereItLay(session, drill, body);
+            attempts.save(row);
+            keepRevision(who, one.id(), body);
+            places.add(StationPlayed.of(row));
+        }
+        places.forEach(events::publishEvent);
     }
 
     /** All attempts of a session in their order, undone ones left out; only of students whom this person may see. */
@@ -126,21 +161,21 @@ public class AttemptService {
     public List<RecordedAttempt> ofSession(PracticeSession session) {
         return attempts.findBySessionIdOrderBySequenceAscDeviceIdAscIdAsc(session.id()).stream()
                 .filter(row -> !row.deleted && session.studentIds().contains(row.studentId))
-                .map(row -> recorded(session, row))
+                .map(row -> judging.recorded(session.table(), row))
                 .toList();
     }
 
     /** One attempt of a session, undone or not; {@link Missing} if it has none with this id that this person may see. */
     @Transactional(readOnly = true)
     public RecordedAttempt find(PracticeSession session, UUID id) {
-        return recorded(session, row(session, id));
+        return judging.recorded(session.table(), row(session, id));
     }
 
     /** One attempt of a session with the drill version that it belongs to; {@link Missing} as above. */
     @Transactional(readOnly = true)
     public StudentAttempt ofStudent(PracticeSession session, UUID id) {
         AttemptEntity row = row(session, id);
-        return new StudentAttempt(session, drill(row), AttemptMapping.body(row));
+        return new StudentAttempt(session, judging.drill(row), AttemptMapping.body(row));
     }
 
     /** Every state that an attempt has had, oldest first. */
@@ -158,11 +193,11 @@ public class AttemptService {
     @Transactional(readOnly = true)
     public Optional<ShotLayout> shotAfter(PracticeSession session, UUID id) {
         AttemptEntity row = row(session, id);
-        Drill drill = drill(row);
+        Drill drill = judging.drill(row);
         int next = row.shot + 1;
         boolean goesOn = next < drill.station(row.station).shots().size()
                 && !row.inOff
-                && recorded(session, row).judgement().result() != TryResult.FAILURE;
+                && judging.recorded(session.table(), row).judgement().result() != TryResult.FAILURE;
         if (!goesOn) {
             return Optional.empty();
         }
@@ -190,14 +225,18 @@ public class AttemptService {
                 who,
                 studentId,
                 most,
-                (session, row) -> new StudentAttempt(session, drill(row), AttemptMapping.body(row)));
+                (session, row) -> new StudentAttempt(session, judging.drill(row), AttemptMapping.body(row)));
     }
 
     /** The same with the judge's word on each. */
     @Transactional(readOnly = true)
     public List<JudgedAttempt> judgedOf(SignedIn who, UUID studentId, int most) {
         return newest(
-                who, studentId, most, (session, row) -> new JudgedAttempt(session, drill(row), recorded(session, row)));
+                who,
+                studentId,
+                most,
+                (session, row) ->
+                        new JudgedAttempt(session, judging.drill(row), judging.recorded(session.table(), row)));
     }
 
     private <T> List<T> newest(
@@ -323,7 +362,7 @@ public class AttemptService {
     }
 
     private RecordedAttempt sameOrConflict(PracticeSession session, AttemptEntity row, AttemptBody body) {
-        RecordedAttempt stored = recorded(session, row);
+        RecordedAttempt stored = judging.recorded(session.table(), row);
         if (stored.body().equals(body)) {
             return stored;
         }
@@ -352,21 +391,5 @@ public class AttemptService {
         } catch (JsonProcessingException e) {
             throw new IllegalStateException("a stored revision cannot be read: " + kept, e);
         }
-    }
-
-    private RecordedAttempt recorded(PracticeSession session, AttemptEntity row) {
-        AttemptBody body = AttemptMapping.body(row);
-        ShotLayout planned = layouts.layout(drill(row), row.station, row.shot, row.mirrored, session.table());
-        ShotLayout asked =
-                row.arrivalDegrees == null ? planned : planned.arriving(Direction.ofDegrees(row.arrivalDegrees));
-        Attempt attempt = body.toAttempt();
-        Judgement judgement = Judge.judge(asked, attempt);
-        Optional<ArrivalError> error =
-                attempt.landing().map(l -> ArrivalError.of(asked.target(), asked.arrival(), l.place()));
-        return new RecordedAttempt(row.id, body, row.late, judgement, error);
-    }
-
-    private Drill drill(AttemptEntity row) {
-        return drills.version(row.drillId, row.drillVersion);
     }
 }

@@ -21,6 +21,13 @@ public record FactBody(
         @NotNull Fact.Seen seen,
         @Valid @MayBeMissing LandingBody place) {
 
+    /** As a device would write them. */
+    public static List<FactBody> of(List<Fact> facts) {
+        return facts.stream()
+                .map(fact -> new FactBody(fact.demand(), fact.seen(), null))
+                .toList();
+    }
+
     static List<Fact> toFacts(List<FactBody> facts) {
         return facts == null
                 ? List.of()

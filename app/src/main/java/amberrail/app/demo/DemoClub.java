@@ -1,9 +1,10 @@
 package amberrail.app.demo;
 
-import amberrail.app.attempts.AttemptBody;
 import amberrail.app.attempts.AttemptService;
+import amberrail.app.demo.DemoStudents.DemoStudent;
 import amberrail.app.drills.DrillCatalogue;
 import amberrail.app.drills.DrillLayouts;
+import amberrail.app.drills.KnownGrades;
 import amberrail.app.kit.KitService;
 import amberrail.app.people.EmptyClub;
 import amberrail.app.people.PeopleService;
@@ -11,12 +12,11 @@ import amberrail.app.people.SignedIn;
 import amberrail.app.sessions.PracticeSession;
 import amberrail.app.sessions.SessionService;
 import amberrail.core.drill.Drill;
-import amberrail.core.drill.ShotLayout;
-import amberrail.core.table.TablePlan;
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.UUID;
@@ -26,7 +26,7 @@ import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 
 /**
- * Fills an empty data folder with two coaches, eight students and their last sessions. Fixed seed: always the same.
+ * Fills an empty data folder with two coaches, eight students with twelve weeks of practice on the shot simulator. Fixed seed: always the same.
  *
  * <p>Done before the server takes its first request, so that nobody meets a half-filled club.
  */
@@ -36,18 +36,16 @@ class DemoClub {
     static final String PASSWORD = "lantern-street";
     private static final Logger LOG = LoggerFactory.getLogger(DemoClub.class);
     private static final long SEED = 20_240;
-    private static final int SESSIONS_EACH = 3;
-    private static final int TRIES_EACH_SIDE = 14;
-
-    private static final List<DemoStudent> STUDENTS = List.of(
-            new DemoStudent("Tamsin Vale", "tamsin", new DemoPractice.Errors(0.62, 95, 45, 35)),
-            new DemoStudent("Odo Brandt", "odo", new DemoPractice.Errors(0.95, 150, 70, -20)),
-            new DemoStudent("Wren Castellane", "wren", new DemoPractice.Errors(0.50, 70, 35, 0)),
-            new DemoStudent("Jory Pell", "jory", new DemoPractice.Errors(1.25, 190, 90, 60)),
-            new DemoStudent("Sabela Quint", "sabela", new DemoPractice.Errors(0.70, 110, 50, -45)),
-            new DemoStudent("Halvard Moss", "halvard", new DemoPractice.Errors(0.85, 130, 60, 10)),
-            new DemoStudent("Ines Tarrow", "ines", new DemoPractice.Errors(1.05, 160, 75, 0)),
-            new DemoStudent("Bertram Oakhollow-Whitcombe", "bertram", new DemoPractice.Errors(1.5, 210, 100, 20)));
+    private static final int SESSIONS_A_WEEK = 2;
+    private static final int SESSIONS = SESSIONS_A_WEEK * DemoStudents.WEEKS;
+    private static final int TRIES = 10;
+    private static final int MIRRORED_TRIES = 6;
+    private static final int TRIES_OF_THE_LAST = 14;
+    private static final int SECONDS_A_SHOT = 25;
+    private static final String LAST_DRILL = "roll-on-to-the-ring";
+    /** One for each skill that is practised, and what it is played with. */
+    private static final List<String> DRILLS =
+            List.of(LAST_DRILL, "down-the-hall", "stop-and-slide", "draw-ladder", "roll-to-the-mat", "deep-straight");
 
     private final EmptyClub emptyClub;
     private final PeopleService people;
@@ -56,6 +54,7 @@ class DemoClub {
     private final AttemptService attempts;
     private final DrillCatalogue drills;
     private final DrillLayouts layouts;
+    private final KnownGrades grades;
     private final Clock clock;
 
     DemoClub(
@@ -66,6 +65,7 @@ class DemoClub {
             AttemptService attempts,
             DrillCatalogue drills,
             DrillLayouts layouts,
+            KnownGrades grades,
             Clock clock) {
         this.emptyClub = emptyClub;
         this.people = people;
@@ -74,10 +74,9 @@ class DemoClub {
         this.attempts = attempts;
         this.drills = drills;
         this.layouts = layouts;
+        this.grades = grades;
         this.clock = clock;
     }
-
-    private record DemoStudent(String name, String signInName, DemoPractice.Errors errors) {}
 
     void open() {
         if (!emptyClub.needsFirstCoach()) {
@@ -86,10 +85,10 @@ class DemoClub {
         SignedIn head = people.createFirstCoach("Iris Fenwick", "iris", PASSWORD);
         SignedIn second = people.accept(people.addCoach(head, "Tomas Arden").token(), "tomas", PASSWORD);
         Random random = new Random(SEED);
-        for (int i = 0; i < STUDENTS.size(); i++) {
-            // The first five are Iris's, the last three Tomas's; Wren has both.
+        for (int i = 0; i < DemoStudents.ALL.size(); i++) {
+            // The first five are Iris's, the others Tomas's; Wren has both.
             SignedIn coach = i < 5 ? head : second;
-            DemoStudent student = STUDENTS.get(i);
+            DemoStudent student = DemoStudents.ALL.get(i);
             PeopleService.Invited invited = people.addStudent(coach, student.name());
             SignedIn self = people.accept(invited.token(), student.signInName(), PASSWORD);
             if (i == 2) {
@@ -97,36 +96,53 @@ class DemoClub {
             }
             practise(coach, self.accountId(), student, i, random);
         }
+        // Just joined, so that an empty state is there to be seen.
+        people.accept(people.addStudent(second, "Nela Corvane").token(), "nela", PASSWORD);
         LOG.info("demo data: the Lantern Street Cue Room is ready");
     }
 
     private void practise(SignedIn coach, UUID studentId, DemoStudent student, int offset, Random random) {
-        Drill drill = drills.find(coach, "roll-on-to-the-ring").drill();
         KitService.ClubTable table = kit.tables().get(0);
-        DemoPractice practice = new DemoPractice(TablePlan.of(table.spec()), random);
-        // The last student has never practised, so that an empty state is there to be seen.
-        int count = offset == STUDENTS.size() - 1 ? 0 : SESSIONS_EACH;
-        for (int n = 0; n < count; n++) {
-            Instant start = Instant.now(clock).minus(Duration.ofDays(3L * (count - n) + offset % 3));
+        for (int n = 0; n < SESSIONS; n++) {
+            int week = n / SESSIONS_A_WEEK;
+            boolean last = n == SESSIONS - 1;
+            List<Drill> played = (last
+                            ? List.of(LAST_DRILL)
+                            : List.of(DRILLS.get(n % DRILLS.size()), DRILLS.get((n + 2) % DRILLS.size())))
+                    .stream().map(id -> drills.find(coach, id).drill()).toList();
+            Instant start = Instant.now(clock)
+                    .truncatedTo(ChronoUnit.DAYS)
+                    .minus(Duration.ofDays(3 + 7L * (SESSIONS - 1 - n) / SESSIONS_A_WEEK + offset % 3))
+                    .plus(Duration.ofHours(17));
             PracticeSession session = sessions.begin(
                     coach,
-                    new SessionService.Beginning(List.of(studentId), List.of(drill.id()), table.id(), true),
+                    new SessionService.Beginning(
+                            List.of(studentId), played.stream().map(Drill::id).toList(), table.id(), true),
                     start);
-            long sequence = 0;
-            for (boolean mirrored : new boolean[] {false, true}) {
-                int station = Math.min(n, drill.stations().size() - 1);
-                ShotLayout asked = layouts.layout(drill, station, 0, mirrored, session.table());
-                for (int i = 0; i < TRIES_EACH_SIDE; i++) {
-                    Instant played = start.plusSeconds(25 * sequence);
-                    AttemptBody body = practice.attempt(asked, station, sequence, student.errors(), played);
-                    UUID id = UUID.nameUUIDFromBytes(
-                            (student.signInName() + n + "-" + sequence).getBytes(StandardCharsets.UTF_8));
-                    attempts.write(coach, session.id(), id, body);
-                    sequence++;
+            DemoPractice practice = new DemoPractice(layouts, grades, session.table(), random);
+            List<AttemptService.NewAttempt> attempts = new ArrayList<>();
+            for (Drill drill : played) {
+                int station = practice.suitable(drill, student.ability(week));
+                for (boolean mirrored : new boolean[] {false, true}) {
+                    int tries = last ? TRIES_OF_THE_LAST : mirrored ? MIRRORED_TRIES : TRIES;
+                    for (int i = 0; i < tries; i++) {
+                        long sequence = attempts.size();
+                        attempts.add(new AttemptService.NewAttempt(
+                                new UUID(random.nextLong(), random.nextLong()),
+                                practice.attempt(
+                                        drill,
+                                        station,
+                                        mirrored,
+                                        sequence,
+                                        student.errors(week),
+                                        start.plusSeconds(SECONDS_A_SHOT * (sequence + 1)))));
+                    }
                 }
             }
-            if (n < count - 1 || offset % 2 == 1) {
-                sessions.close(coach, session.id(), start.plus(Duration.ofMinutes(15)));
+            this.attempts.writeNew(coach, session.id(), attempts);
+            // Every other student's last one is still open.
+            if (!last || offset % 2 == 1) {
+                sessions.close(coach, session.id(), start.plusSeconds(SECONDS_A_SHOT * (attempts.size() + 2L)));
             }
         }
     }

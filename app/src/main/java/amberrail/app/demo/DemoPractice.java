@@ -1,101 +1,104 @@
 package amberrail.app.demo;
 
 import amberrail.app.attempts.AttemptBody;
+import amberrail.app.attempts.FactBody;
+import amberrail.app.drills.DrillLayouts;
+import amberrail.app.drills.KnownGrades;
+import amberrail.core.attempt.Attempt;
 import amberrail.core.attempt.Landing;
-import amberrail.core.attempt.PotOutcome;
+import amberrail.core.diagnosis.SimulatedStudent;
+import amberrail.core.drill.Drill;
 import amberrail.core.drill.ShotLayout;
-import amberrail.core.geometry.Direction;
 import amberrail.core.geometry.Point;
+import amberrail.core.grading.ShotTasks;
+import amberrail.core.recipe.PlannedStroke;
+import amberrail.core.recipe.ShotTask;
+import amberrail.core.simulation.ExecutionErrors;
+import amberrail.core.simulation.ShotTable;
+import amberrail.core.simulation.TablePhysics;
 import amberrail.core.table.TablePlan;
+import amberrail.core.table.TableSpec;
 import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
 
-/**
- * Made-up attempts of a student with known errors. Not the shot simulator: contact error decides the pot and pushes the
- * landing, pace error makes it long or short, both normal with the student's own deviations.
- */
+/** Made-up attempts: the usual stroke of a station, played on the shot simulator with known error sizes and seen as a coach sees it. */
 final class DemoPractice {
-    private static final double FOUL_PROBABILITY = 0.015;
+    private static final double FOUL_PROBABILITY = 0.01;
     private static final double NOT_SEEN_PROBABILITY = 0.03;
-    private static final double MISSED_BY_MORE_IS_OTHER = 4;
     private static final double TAP_SD_MILLIMETRES = 17;
-    private static final double MILLIMETRES_LINE_PER_CONTACT = 26;
-    private static final double MILLIMETRES_SPEED_PER_CONTACT = -30;
+    /** Where a practice is worth most: about this share succeeds. */
+    private static final double WANTED_SUCCESS = 0.65;
 
-    private final TablePlan table;
+    private final DrillLayouts layouts;
+    private final KnownGrades grades;
+    private final TableSpec table;
+    private final TablePlan plan;
     private final Random random;
 
-    DemoPractice(TablePlan table, Random random) {
+    DemoPractice(DrillLayouts layouts, KnownGrades grades, TableSpec table, Random random) {
+        this.layouts = layouts;
+        this.grades = grades;
         this.table = table;
+        plan = TablePlan.of(table);
         this.random = random;
     }
 
-    /**
-     * A student's errors.
-     *
-     * @param contactSd       of the contact, in units of the pocket's half tolerance
-     * @param paceSdMillimetres of the landing along the way of travel
-     * @param lineSdMillimetres of the landing across it
-     * @param paceBiasMillimetres positive long
-     */
-    record Errors(double contactSd, double paceSdMillimetres, double lineSdMillimetres, double paceBiasMillimetres) {}
+    /** The station whose simulated difficulty suits this ability best. */
+    int suitable(Drill drill, double ability) {
+        double wanted = ability - Math.log(WANTED_SUCCESS / (1 - WANTED_SUCCESS));
+        int best = 0;
+        double nearest = Double.POSITIVE_INFINITY;
+        for (int station = 0; station < drill.stations().size(); station++) {
+            double off = Math.abs(grades.simulatedLogits(drill, station, table).orElse(ability) - wanted);
+            if (off < nearest) {
+                nearest = off;
+                best = station;
+            }
+        }
+        return best;
+    }
 
-    AttemptBody attempt(ShotLayout asked, int station, long sequence, Errors errors, Instant playedAt) {
-        double contact = errors.contactSd() * random.nextGaussian();
-        PotOutcome outcome = outcome(contact);
-        boolean foul = random.nextDouble() < FOUL_PROBABILITY;
-        boolean seen = random.nextDouble() > NOT_SEEN_PROBABILITY;
-        Point place = place(asked, contact, errors);
-        AttemptBody.LandingBody landing =
-                seen && table.holds(place, asked.cueBall().spec())
-                        ? new AttemptBody.LandingBody(
-                                tenth(place.xMillimetres()),
-                                tenth(place.yMillimetres()),
-                                Landing.PlacedBy.TAP,
-                                TAP_SD_MILLIMETRES)
-                        : null;
+    AttemptBody attempt(
+            Drill drill, int station, boolean mirrored, long sequence, ExecutionErrors errors, Instant playedAt) {
+        ShotLayout asked = layouts.layout(drill, station, 0, mirrored, table);
+        ShotTask task = ShotTasks.of(asked, ShotTable.of(plan), TablePhysics.usual(table.kind()), drill.sideAllowed());
+        PlannedStroke stroke =
+                layouts.usual(drill, station, 0, table).orElseThrow().stroke();
+        Attempt played = new SimulatedStudent(errors, random).play(asked, task, stroke, TAP_SD_MILLIMETRES);
+        boolean seen = random.nextDouble() >= NOT_SEEN_PROBABILITY;
         return new AttemptBody(
                 0,
                 false,
                 station,
-                asked.mirrored(),
+                mirrored,
                 new UUID(random.nextLong(), random.nextLong()),
                 0,
                 sequence,
                 "demo",
-                outcome,
-                foul,
-                false,
-                landing,
+                played.outcome(),
+                random.nextDouble() < FOUL_PROBABILITY,
+                played.inOff(),
+                seen ? landing(asked, played.landing()) : null,
+                FactBody.of(played.facts()),
+                playedAt,
                 null,
-                playedAt);
+                drill.id(),
+                null,
+                List.of(),
+                null);
     }
 
-    /** Positive contact is thick. */
-    private static PotOutcome outcome(double contact) {
-        double size = Math.abs(contact);
-        if (size < 0.7) {
-            return PotOutcome.POTTED_CLEAN;
-        }
-        if (size < 1) {
-            return contact > 0 ? PotOutcome.OFF_THICK_JAW : PotOutcome.OFF_THIN_JAW;
-        }
-        if (size > MISSED_BY_MORE_IS_OTHER) {
-            return PotOutcome.OTHER;
-        }
-        return contact > 0 ? PotOutcome.MISSED_THICK : PotOutcome.MISSED_THIN;
-    }
-
-    private Point place(ShotLayout asked, double contact, Errors errors) {
-        double cutSide = Math.signum(asked.potLine().orElseThrow().cutDegrees());
-        double line =
-                errors.lineSdMillimetres() * random.nextGaussian() + cutSide * contact * MILLIMETRES_LINE_PER_CONTACT;
-        double speed = errors.paceBiasMillimetres()
-                + errors.paceSdMillimetres() * random.nextGaussian()
-                + contact * MILLIMETRES_SPEED_PER_CONTACT;
-        Direction arrival = asked.arrival();
-        return asked.target().moved(arrival, speed).moved(arrival.left(), line);
+    /** A mark that the coach's hand put off the bed is one that the coach would put right. */
+    private AttemptBody.LandingBody landing(ShotLayout asked, Optional<Landing> landing) {
+        return landing.map(Landing::place)
+                .map(place -> new Point(tenth(place.xMillimetres()), tenth(place.yMillimetres())))
+                .filter(place -> plan.holds(place, asked.cueBall().spec()))
+                .map(place -> new AttemptBody.LandingBody(
+                        place.xMillimetres(), place.yMillimetres(), Landing.PlacedBy.TAP, TAP_SD_MILLIMETRES))
+                .orElse(null);
     }
 
     private static double tenth(double value) {

@@ -3,6 +3,7 @@ package amberrail.app.drills;
 import amberrail.core.drill.Drill;
 import amberrail.core.table.TableSpec;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** Grades that have been worked out; answered by whoever works them out. */
 public interface KnownGrades {
@@ -10,4 +11,7 @@ public interface KnownGrades {
     record Range(double easiest, double hardest) {}
 
     Optional<Range> of(Drill drill, TableSpec table);
+
+    /** The simulated difficulty of a station in logits (grading.md); empty while it has none. */
+    OptionalDouble simulatedLogits(Drill drill, int station, TableSpec table);
 }

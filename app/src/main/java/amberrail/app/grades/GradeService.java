@@ -11,6 +11,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import org.springframework.stereotype.Service;
@@ -91,6 +92,14 @@ class GradeService implements KnownGrades {
                         stations.stream().mapToDouble(GradeView::grade).min().orElseThrow(),
                         stations.stream().mapToDouble(GradeView::grade).max().orElseThrow()))
                 : Optional.empty();
+    }
+
+    @Override
+    public OptionalDouble simulatedLogits(Drill drill, int station, TableSpec table) {
+        return store.find(questions(drill, table).get(station))
+                .filter(view -> view.isFinal() && view.grade() != null)
+                .map(view -> OptionalDouble.of((view.grade() - 500) / 100))
+                .orElseGet(OptionalDouble::empty);
     }
 
     private List<GradeView> known(Drill drill, TableSpec table) {

@@ -97,6 +97,14 @@ public class PeopleService {
                 .toList();
     }
 
+    /** Every student of the club, by name, for what is worked out from all of them; nothing of it but figures may be shown to others. */
+    @Transactional(readOnly = true)
+    public List<UUID> studentIds() {
+        return accounts.findByRoleOrderByName(Role.STUDENT).stream()
+                .map(account -> account.id)
+                .toList();
+    }
+
     @Transactional(readOnly = true)
     public PersonView person(UUID id) {
         return PersonView.of(find(id));

@@ -1,160 +1,286 @@
 package amberrail.app.progress;
 
-import amberrail.app.attempts.AttemptService;
-import amberrail.app.attempts.AttemptService.JudgedAttempt;
-import amberrail.app.attempts.RecordedAttempt;
+import amberrail.app.ability.AbilityModel;
+import amberrail.app.ability.StudentAbility;
+import amberrail.app.drills.DrillCatalogue;
+import amberrail.app.people.Access;
 import amberrail.app.people.PeopleService;
 import amberrail.app.people.SignedIn;
-import amberrail.app.progress.ProgressView.DistanceTrend;
+import amberrail.app.progress.ProgressView.AbilityPoint;
+import amberrail.app.progress.ProgressView.DrillSpread;
 import amberrail.app.progress.ProgressView.SessionPoint;
+import amberrail.app.progress.ProgressView.SkillProgress;
+import amberrail.app.progress.ProgressView.SpreadPoint;
 import amberrail.app.progress.ProgressView.StationProgress;
 import amberrail.app.progress.ProgressView.SuccessTrend;
-import amberrail.app.sessions.PracticeSession;
+import amberrail.app.progress.ProgressView.WeekPoint;
+import amberrail.app.results.StationOnTable;
+import amberrail.app.results.StationResult;
+import amberrail.app.results.StationResults;
+import amberrail.app.sessions.PractisedMinutes;
+import amberrail.core.attempt.StationCount;
 import amberrail.core.drill.Drill;
-import amberrail.core.drill.TryResult;
+import amberrail.core.drill.Skill;
+import amberrail.core.statistics.AbilityChange;
+import amberrail.core.statistics.AbilityThen;
 import amberrail.core.statistics.FirthTrend;
 import amberrail.core.statistics.Interval;
-import amberrail.core.statistics.PottingResult;
+import amberrail.core.statistics.PooledSpread;
 import amberrail.core.statistics.Proportion;
-import amberrail.core.statistics.Reason;
-import amberrail.core.statistics.TheilSen;
-import amberrail.core.statistics.Verdict;
+import amberrail.core.statistics.RaschFit;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.function.ToIntFunction;
 import org.springframework.stereotype.Service;
 
-/** Puts a student's attempts together by station and session and asks core whether they rise. */
+/** Puts a student's results together by skill, week, drill and station, and asks core what they say. */
 @Service
 class ProgressService {
-    private static final int NEWEST = 5_000;
-    /** A landing nearer than this counts as this near (methods.md, theilSen). */
-    private static final double NEAREST_MILLIMETRES = 1;
+    private static final double POINTS_PER_LOGIT = 100;
+    private static final double MIDDLE_GRADE = 500;
 
-    private final AttemptService attempts;
+    private final StationResults results;
+    private final AbilityModel model;
+    private final StudentAbility ability;
+    private final PractisedMinutes practised;
+    private final DrillCatalogue drills;
     private final PeopleService people;
+    private final Access access;
+    private final Clock clock;
 
-    ProgressService(AttemptService attempts, PeopleService people) {
-        this.attempts = attempts;
+    ProgressService(
+            StationResults results,
+            AbilityModel model,
+            StudentAbility ability,
+            PractisedMinutes practised,
+            DrillCatalogue drills,
+            PeopleService people,
+            Access access,
+            Clock clock) {
+        this.results = results;
+        this.model = model;
+        this.ability = ability;
+        this.practised = practised;
+        this.drills = drills;
         this.people = people;
+        this.access = access;
+        this.clock = clock;
+    }
+
+    ProgressView of(SignedIn who, UUID studentId) {
+        access.requireStudent(who, studentId);
+        List<StationResult> all = results.ofStudent(studentId);
+        Map<UUID, Double> minutes = practised.ofStudent(studentId);
+        Map<String, Drill> known = new HashMap<>();
+        Function<StationOnTable, Drill> drillOf = station ->
+                known.computeIfAbsent(station.drill(), k -> drills.version(station.drillId(), station.drillVersion()));
+        List<WeekPoint> weeks = weeks(all, minutes);
+        return new ProgressView(
+                studentId,
+                people.person(studentId).name(),
+                sum(all, StationCount::attempts),
+                weeks.stream().mapToInt(WeekPoint::sessions).sum(),
+                weeks.stream().mapToDouble(WeekPoint::minutes).sum(),
+                skills(studentId, all, drillOf),
+                weeks,
+                potting(all),
+                spreads(all, drillOf),
+                stations(all, drillOf),
+                Milestones.of(all, drillOf));
+    }
+
+    private List<SkillProgress> skills(
+            UUID studentId, List<StationResult> all, Function<StationOnTable, Drill> drillOf) {
+        Map<Skill, List<StationResult>> bySkill = new EnumMap<>(Skill.class);
+        for (StationResult one : all) {
+            bySkill.computeIfAbsent(drillOf.apply(one.station()).primarySkill(), k -> new ArrayList<>())
+                    .add(one);
+        }
+        List<SkillProgress> skills = new ArrayList<>();
+        bySkill.forEach((skill, of) -> skills.add(skill(studentId, skill, of)));
+        return skills;
+    }
+
+    private SkillProgress skill(UUID studentId, Skill skill, List<StationResult> of) {
+        Instant now = Instant.now(clock);
+        List<AbilityPoint> points = new ArrayList<>();
+        TreeMap<LocalDate, List<StationResult>> byWeek = new TreeMap<>();
+        of.forEach(one -> byWeek.computeIfAbsent(week(one.startedAt()), k -> new ArrayList<>())
+                .add(one));
+        byWeek.forEach((week, played) -> {
+            Instant end = week.plusWeeks(1).atStartOfDay(ZoneOffset.UTC).toInstant();
+            Optional<AbilityThen> then = ability.at(end.isBefore(now) ? end : now, skill, of);
+            then.ifPresent(at -> points.add(new AbilityPoint(
+                    week,
+                    Math.min(1000, Math.max(0, MIDDLE_GRADE + POINTS_PER_LOGIT * at.logits())),
+                    POINTS_PER_LOGIT * at.se(),
+                    sum(played, StationCount::tries))));
+        });
+        AbilityChange change = ability.lately(now, skill, of);
+        Optional<Interval> interval = change.interval();
+        return new SkillProgress(
+                skill,
+                points,
+                model.ability(studentId, skill)
+                        .flatMap(RaschFit.Placed::note)
+                        .map(Enum::name)
+                        .orElse(null),
+                change.verdict(),
+                change.logits().map(x -> POINTS_PER_LOGIT * x).orElse(null),
+                interval.map(x -> POINTS_PER_LOGIT * x.lower()).orElse(null),
+                interval.map(x -> POINTS_PER_LOGIT * x.upper()).orElse(null),
+                change.reason().orElse(null));
+    }
+
+    /** Monday of the week (UTC). */
+    private static LocalDate week(Instant at) {
+        LocalDate day = at.atZone(ZoneOffset.UTC).toLocalDate();
+        return day.minusDays(day.getDayOfWeek().getValue() - 1L);
+    }
+
+    private static List<WeekPoint> weeks(List<StationResult> all, Map<UUID, Double> minutes) {
+        TreeMap<LocalDate, List<StationResult>> byWeek = new TreeMap<>();
+        all.forEach(one -> byWeek.computeIfAbsent(week(one.startedAt()), k -> new ArrayList<>())
+                .add(one));
+        List<WeekPoint> weeks = new ArrayList<>();
+        if (byWeek.isEmpty()) {
+            return weeks;
+        }
+        for (LocalDate week = byWeek.firstKey(); !week.isAfter(byWeek.lastKey()); week = week.plusWeeks(1)) {
+            List<StationResult> of = byWeek.getOrDefault(week, List.of());
+            List<UUID> sessions =
+                    of.stream().map(one -> one.place().sessionId()).distinct().toList();
+            weeks.add(new WeekPoint(
+                    week,
+                    sessions.stream()
+                            .mapToDouble(id -> minutes.getOrDefault(id, 0.0))
+                            .sum(),
+                    sessions.size(),
+                    sum(of, StationCount::attempts),
+                    sum(of, StationCount::pots),
+                    sum(of, StationCount::potted)));
+        }
+        return weeks;
+    }
+
+    private static SuccessTrend potting(List<StationResult> all) {
+        List<FirthTrend.Session> sessions = new ArrayList<>();
+        for (List<StationResult> one : bySession(all).values()) {
+            sessions.add(new FirthTrend.Session(
+                    sessions.size() + 1, sum(one, StationCount::potted), sum(one, StationCount::pots)));
+        }
+        return Trends.success(sessions);
+    }
+
+    private static Map<UUID, List<StationResult>> bySession(List<StationResult> oldestFirst) {
+        Map<UUID, List<StationResult>> sessions = new LinkedHashMap<>();
+        oldestFirst.forEach(one -> sessions.computeIfAbsent(one.place().sessionId(), k -> new ArrayList<>())
+                .add(one));
+        return sessions;
+    }
+
+    private static List<DrillSpread> spreads(List<StationResult> all, Function<StationOnTable, Drill> drillOf) {
+        Map<String, List<StationResult>> byDrill = new LinkedHashMap<>();
+        all.forEach(one -> byDrill.computeIfAbsent(one.place().drillId(), k -> new ArrayList<>())
+                .add(one));
+        return byDrill.values().stream()
+                .map(of -> new DrillSpread(
+                        of.get(0).place().drillId(),
+                        drillOf.apply(of.get(of.size() - 1).station()).title(),
+                        bySession(of).values().stream()
+                                .flatMap(session -> spread(session).stream())
+                                .toList()))
+                .filter(drill -> !drill.sessions().isEmpty())
+                .sorted(Comparator.comparing(DrillSpread::drillTitle))
+                .toList();
+    }
+
+    private static Optional<SpreadPoint> spread(List<StationResult> session) {
+        PooledSpread line = pooled(session, StationCount::line);
+        PooledSpread speed = pooled(session, StationCount::speed);
+        return line.interval(Proportion.DEFAULT_LEVEL).map(lineRange -> {
+            Interval speedRange = speed.interval(Proportion.DEFAULT_LEVEL).orElseThrow();
+            return new SpreadPoint(
+                    session.get(0).place().sessionId(),
+                    session.get(0).startedAt(),
+                    sum(session, StationCount::landings),
+                    line.sd().orElseThrow(),
+                    lineRange.lower(),
+                    lineRange.upper(),
+                    speed.sd().orElseThrow(),
+                    speedRange.lower(),
+                    speedRange.upper());
+        });
+    }
+
+    private static PooledSpread pooled(List<StationResult> of, Function<StationCount, PooledSpread> part) {
+        return of.stream().map(one -> part.apply(one.count())).reduce(PooledSpread.NONE, PooledSpread::and);
     }
 
     private record Place(String drillId, int station) {}
 
-    ProgressView of(SignedIn who, UUID studentId) {
-        List<JudgedAttempt> all = attempts.judgedOf(who, studentId, NEWEST);
-        Map<Place, List<JudgedAttempt>> byPlace = new LinkedHashMap<>();
-        for (JudgedAttempt one : all) {
-            Place place = new Place(one.drill().id(), one.recorded().body().station());
-            byPlace.computeIfAbsent(place, k -> new ArrayList<>()).add(one);
-        }
-        return new ProgressView(
-                studentId,
-                people.person(studentId).name(),
-                all.size(),
-                byPlace.values().stream()
-                        .map(ProgressService::station)
-                        .sorted(Comparator.comparing(StationProgress::drillTitle)
-                                .thenComparing(StationProgress::station))
-                        .toList());
+    private static List<StationProgress> stations(List<StationResult> all, Function<StationOnTable, Drill> drillOf) {
+        Map<Place, List<StationResult>> byPlace = new LinkedHashMap<>();
+        all.forEach(one -> byPlace.computeIfAbsent(
+                        new Place(one.place().drillId(), one.place().station()), k -> new ArrayList<>())
+                .add(one));
+        return byPlace.values().stream()
+                .map(here ->
+                        station(here, drillOf.apply(here.get(here.size() - 1).station())))
+                .sorted(Comparator.comparing(StationProgress::drillTitle).thenComparing(StationProgress::station))
+                .toList();
     }
 
-    private static StationProgress station(List<JudgedAttempt> here) {
-        Drill drill = here.get(0).drill();
-        int station = here.get(0).recorded().body().station();
-        Map<UUID, List<JudgedAttempt>> bySession = new LinkedHashMap<>();
-        here.forEach(one -> bySession
-                .computeIfAbsent(one.session().id(), k -> new ArrayList<>())
-                .add(one));
-        List<SessionPoint> sessions = bySession.values().stream()
-                .map(ProgressService::point)
-                .sorted(Comparator.comparing(SessionPoint::startedAt))
-                .toList();
+    private static StationProgress station(List<StationResult> here, Drill drill) {
+        int station = here.get(0).place().station();
+        List<SessionPoint> sessions = here.stream().map(ProgressService::point).toList();
+        List<FirthTrend.Session> successes = new ArrayList<>();
+        for (SessionPoint one : sessions) {
+            successes.add(new FirthTrend.Session(successes.size() + 1, one.successes(), one.judged()));
+        }
         return new StationProgress(
                 drill.id(),
                 drill.title(),
                 drill.primarySkill(),
                 station,
                 drill.station(station).name(),
+                sessions.stream().anyMatch(SessionPoint::passed),
                 sessions,
-                success(sessions),
-                distance(sessions));
+                Trends.success(successes),
+                Trends.distance(sessions.stream()
+                        .map(SessionPoint::meanRadialMillimetres)
+                        .filter(java.util.Objects::nonNull)
+                        .toList()));
     }
 
-    private static SessionPoint point(List<JudgedAttempt> shots) {
-        PracticeSession session = shots.get(0).session();
-        int successes = 0;
-        int judged = 0;
-        int potted = 0;
-        int landings = 0;
-        double logs = 0;
-        for (JudgedAttempt shot : shots) {
-            RecordedAttempt one = shot.recorded();
-            TryResult result = one.judgement().result();
-            successes += result == TryResult.SUCCESS ? 1 : 0;
-            judged += result == TryResult.NOT_JUDGED ? 0 : 1;
-            potted += one.body().outcome().potted() ? 1 : 0;
-            if (one.arrivalError().isPresent() && one.body().outcome().pot() == PottingResult.Pot.MADE) {
-                landings++;
-                logs += Math.log(
-                        Math.max(NEAREST_MILLIMETRES, one.arrivalError().get().radialMillimetres()));
-            }
-        }
+    private static SessionPoint point(StationResult one) {
+        StationCount count = one.count();
         return new SessionPoint(
-                session.id(),
-                session.startedAt(),
-                successes,
-                judged,
-                potted,
-                shots.size(),
-                landings,
-                landings == 0 ? null : Math.exp(logs / landings));
+                one.place().sessionId(),
+                one.startedAt(),
+                count.successes(),
+                count.tries(),
+                count.potted(),
+                count.attempts(),
+                count.landings(),
+                count.passed(),
+                count.landings() == 0 ? null : Math.exp(count.radialLogs() / count.landings()));
     }
 
-    private static SuccessTrend success(List<SessionPoint> sessions) {
-        List<FirthTrend.Session> asked = new ArrayList<>();
-        for (int i = 0; i < sessions.size(); i++) {
-            asked.add(new FirthTrend.Session(
-                    i + 1, sessions.get(i).successes(), sessions.get(i).judged()));
-        }
-        FirthTrend trend = FirthTrend.of(asked, Proportion.DEFAULT_LEVEL);
-        Optional<FirthTrend.Fit> fit = trend.fit();
-        Optional<Interval> interval = fit.map(FirthTrend.Fit::interval);
-        return new SuccessTrend(
-                trend.verdict(),
-                fit.map(FirthTrend.Fit::oddsRatio).orElse(null),
-                interval.map(Interval::lower).map(Math::exp).orElse(null),
-                interval.map(Interval::upper).map(Math::exp).orElse(null),
-                fit.map(FirthTrend.Fit::fittedFirst).orElse(null),
-                fit.map(FirthTrend.Fit::fittedLast).orElse(null),
-                fit.map(FirthTrend.Fit::phi).orElse(null),
-                trend.reason().orElse(null));
-    }
-
-    private static DistanceTrend distance(List<SessionPoint> sessions) {
-        List<SessionPoint> landed = sessions.stream()
-                .filter(one -> one.meanRadialMillimetres() != null)
-                .toList();
-        double[] t = new double[landed.size()];
-        double[] y = new double[landed.size()];
-        for (int i = 0; i < t.length; i++) {
-            t[i] = i + 1;
-            y[i] = Math.log(landed.get(i).meanRadialMillimetres());
-        }
-        TheilSen trend = TheilSen.of(t, y, Proportion.DEFAULT_LEVEL);
-        Optional<Interval> interval = trend.interval();
-        return new DistanceTrend(
-                interval.map(range -> Verdict.of(range.lower(), range.upper(), 0, false))
-                        .orElse(Verdict.NO_CLEAR_CHANGE_YET),
-                trend.changePerSession().orElse(null),
-                interval.map(range -> Math.expm1(range.lower())).orElse(null),
-                interval.map(range -> Math.expm1(range.upper())).orElse(null),
-                trend.reason()
-                        .or(() -> t.length == 0 ? Optional.of(Reason.NO_DATA) : Optional.empty())
-                        .orElse(null));
+    private static int sum(List<StationResult> of, ToIntFunction<StationCount> part) {
+        return of.stream().mapToInt(one -> part.applyAsInt(one.count())).sum();
     }
 }

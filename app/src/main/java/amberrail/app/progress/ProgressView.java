@@ -5,6 +5,7 @@ import amberrail.core.drill.Skill;
 import amberrail.core.statistics.Reason;
 import amberrail.core.statistics.Verdict;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 
@@ -12,8 +13,57 @@ import java.util.UUID;
  * A student over time.
  *
  * @param attempts that it comes of, over all sessions
+ * @param weeks    from the first to the last with practice, oldest first, none left out
+ * @param potting  all pots of all stations together: which drills were played moves it too
  */
-record ProgressView(UUID studentId, String studentName, int attempts, List<StationProgress> stations) {
+record ProgressView(
+        UUID studentId,
+        String studentName,
+        int attempts,
+        int sessions,
+        double minutes,
+        List<SkillProgress> skills,
+        List<WeekPoint> weeks,
+        SuccessTrend potting,
+        List<DrillSpread> spreads,
+        List<StationProgress> stations,
+        List<MilestoneView> milestones) {
+
+    /** Ability at a week's end, from all results until then, older ones faded; grade with its standard error in points. */
+    record AbilityPoint(LocalDate week, double grade, double gradeSe, int tries) {}
+
+    /**
+     * Ability in one skill on the scale 0 to 1000.
+     *
+     * @param change  of the last six weeks against the six before, in points; with its 95 % interval
+     * @param note    all made ("at least") or all missed ("at most")
+     */
+    record SkillProgress(
+            Skill skill,
+            List<AbilityPoint> points,
+            @MayBeMissing String note,
+            Verdict verdict,
+            @MayBeMissing Double change,
+            @MayBeMissing Double changeLower,
+            @MayBeMissing Double changeUpper,
+            @MayBeMissing Reason reason) {}
+
+    /** One week, from its Monday (UTC). */
+    record WeekPoint(LocalDate week, double minutes, int sessions, int attempts, int pots, int potted) {}
+
+    /** Spread of one drill's landings in a session, stations and sides each about their own mean; standard deviations with 95 % intervals. */
+    record SpreadPoint(
+            UUID sessionId,
+            Instant startedAt,
+            int landings,
+            double sdLineMillimetres,
+            double lineLower,
+            double lineUpper,
+            double sdSpeedMillimetres,
+            double speedLower,
+            double speedUpper) {}
+
+    record DrillSpread(String drillId, String drillTitle, List<SpreadPoint> sessions) {}
 
     /** One session at a station, original and mirror together; {@code meanRadialMillimetres} is geometric, of made pots. */
     record SessionPoint(
@@ -24,6 +74,7 @@ record ProgressView(UUID studentId, String studentName, int attempts, List<Stati
             int potted,
             int attempts,
             int landings,
+            boolean passed,
             @MayBeMissing Double meanRadialMillimetres) {}
 
     /**
@@ -58,7 +109,28 @@ record ProgressView(UUID studentId, String studentName, int attempts, List<Stati
             Skill skill,
             int station,
             String stationName,
+            boolean passed,
             List<SessionPoint> sessions,
             SuccessTrend success,
             DistanceTrend distance) {}
+
+    /** What a milestone is about. */
+    enum MilestoneKind {
+        /** The first time that a station's rule was met. */
+        STATION_PASSED,
+        /** The last station of a drill was passed. */
+        DRILL_FINISHED,
+        /** So many attempts in all: 100, 250, 500, 1000 and so on. */
+        ATTEMPTS
+    }
+
+    /** Something reached for the first time. */
+    record MilestoneView(
+            MilestoneKind kind,
+            Instant at,
+            UUID sessionId,
+            @MayBeMissing String drillTitle,
+            @MayBeMissing Integer station,
+            @MayBeMissing String stationName,
+            @MayBeMissing Integer attempts) {}
 }

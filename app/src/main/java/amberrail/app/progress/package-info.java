@@ -1,2 +1,2 @@
-/** A student over many sessions: is it better, by station; worked out from the recorded attempts each time. */
+/** A student over many sessions, what to play next, and the group: is it better, by skill, drill and station. */
 package amberrail.app.progress;

@@ -116,6 +116,14 @@ public class SessionService {
         return toSession(who, entity(who, id));
     }
 
+    /** The numbers of a session's table, for whoever counts its attempts: nobody is asked who they are, so no endpoint calls this. */
+    @Transactional(readOnly = true)
+    public TableSpec tableOf(UUID id) {
+        return sessions.findById(id)
+                .map(entity -> numbers.read(entity.tableNumbers))
+                .orElseThrow(() -> new Missing("session"));
+    }
+
     @Transactional(readOnly = true)
     public List<PracticeSession> latest(SignedIn who, UUID studentId, int most) {
         access.requireStudent(who, studentId);

@@ -1,7 +1,8 @@
 package amberrail.core.diagnosis;
 
 import amberrail.core.attempt.PotOutcome;
-import amberrail.core.statistics.AimFromPots;
+import amberrail.core.simulation.ExecutionErrors;
+import amberrail.core.statistics.AimFromManyPots;
 import amberrail.core.statistics.ArrivalError;
 import amberrail.core.statistics.Dispersion;
 import amberrail.core.statistics.ErrorSds;
@@ -17,8 +18,9 @@ import java.util.Optional;
  * @param errors     what to reckon with
  * @param intervals  90 % of each, in the order of {@link Cause}; of the landings alone, so the aim's is of clean pots
  * @param resolution how much the landings told of each
- * @param landings   clean pots with a landing that it comes of
+ * @param landings   clean pots with a landing that it comes of; of strokes whose landings can be read back to their errors
  * @param pots       attempts that the aim comes of; 0 where the landings had to do
+ * @param trusted    whether every stroke that it comes of still tells errors this large; else they are larger than landings can show
  * @param reason     {@code NO_DATA} where it is the prior
  */
 public record OwnErrors(
@@ -27,11 +29,16 @@ public record OwnErrors(
         double[] resolution,
         int landings,
         int pots,
+        boolean trusted,
         Optional<Reason> reason) {
     private static final double PRIOR_WEIGHT = 5;
     private static final int FEWEST_POTS = 20;
+    private static final int FEWEST_LANDINGS = 20;
     private static final int FEWEST_FOR_A_BIAS = 5;
     private static final double LEVEL = 0.95;
+    private static final double MODEL_ROOM = 1.12;
+    /** A pot that forgives more than this many of the student's aim errors is too easy to measure them by. */
+    private static final double MOST_FORGIVEN = 1.6;
 
     /** Shots of one station, side and call: they share a model, and a lasting bias is theirs. */
     public record Group(StrokeModel model, boolean leavesLeft, List<SeenShot> shots) {
@@ -41,29 +48,78 @@ public record OwnErrors(
     }
 
     public static OwnErrors of(List<Group> groups) {
-        List<ErrorSds.Landing> landings = new ArrayList<>();
-        double placing = 0;
-        for (Group group : groups) {
-            List<SeenShot> clean = group.shots().stream()
-                    .filter(shot -> shot.cleanPot() && shot.place().isPresent())
+        List<Group> told = groups;
+        FromLandings sizes = FromLandings.of(told);
+        boolean trusted = false;
+        while (!trusted) {
+            double times = sizes.timesTheReference();
+            List<Group> holding = told.stream()
+                    .filter(group -> group.model().holdsUpTo() >= Math.min(times, 2))
                     .toList();
-            placing += clean.stream().mapToDouble(SeenShot::placingVariance).sum();
-            landings.addAll(withoutBias(group.model(), clean));
+            trusted = holding.size() == told.size();
+            FromLandings next = trusted ? sizes : FromLandings.of(holding);
+            if (next.landings() < FEWEST_LANDINGS) {
+                break;
+            }
+            told = holding;
+            sizes = next;
         }
-        double variance = landings.isEmpty() ? 25 : placing / landings.size();
-        ErrorSds sds = ErrorSds.of(
-                landings, new double[][] {{variance, 0}, {0, variance}}, StrokeErrors.PRIOR.sds(), PRIOR_WEIGHT);
+        ErrorSds sds = sizes.sds();
         Aim aim = aim(groups);
         double[] sd = sds.sd();
-        StrokeErrors errors = new StrokeErrors(
-                sd[Cause.PACE.ordinal()], sd[Cause.HEIGHT.ordinal()], aim.sd().orElse(sd[Cause.AIM.ordinal()]));
+        List<Interval> intervals =
+                new ArrayList<>(sds.intervals().stream().map(OwnErrors::widened).toList());
+        aim.found().ifPresent(found -> {
+            sd[Cause.AIM.ordinal()] = found.sd();
+            intervals.set(Cause.AIM.ordinal(), found.interval());
+        });
         return new OwnErrors(
-                errors,
-                sds.intervals(),
+                new StrokeErrors(sd[Cause.PACE.ordinal()], sd[Cause.HEIGHT.ordinal()], sd[Cause.AIM.ordinal()]),
+                intervals,
                 sds.resolution(),
-                landings.size(),
-                aim.sd().isPresent() ? aim.pots() : 0,
+                sizes.landings(),
+                aim.pots(),
+                trusted && sizes.timesTheReference() <= 2,
                 sds.reason());
+    }
+
+    /**
+     * The interval of errorSds supposes that landings follow the jacobian exactly. They do not quite: held against simulated students whose sizes
+     * are known, estimates are off by up to a tenth however many shots there are.
+     */
+    private static Interval widened(Interval interval) {
+        return new Interval(interval.lower() / MODEL_ROOM, interval.upper() * MODEL_ROOM);
+    }
+
+    /** Pace and tip height from the clean pots of some groups. */
+    private record FromLandings(ErrorSds sds, int landings) {
+        static FromLandings of(List<Group> groups) {
+            List<ErrorSds.Landing> landings = new ArrayList<>();
+            double placing = 0;
+            for (Group group : groups) {
+                List<SeenShot> clean = group.shots().stream()
+                        .filter(shot -> shot.cleanPot() && shot.place().isPresent())
+                        .toList();
+                placing += clean.stream().mapToDouble(SeenShot::placingVariance).sum();
+                landings.addAll(withoutBias(group.model(), clean));
+            }
+            double variance = landings.isEmpty() ? 25 : placing / landings.size();
+            return new FromLandings(
+                    ErrorSds.of(
+                            landings,
+                            new double[][] {{variance, 0}, {0, variance}},
+                            StrokeErrors.PRIOR.sds(),
+                            PRIOR_WEIGHT),
+                    landings.size());
+        }
+
+        /** Mean of pace and tip height over the reference student's. */
+        double timesTheReference() {
+            ExecutionErrors reference = ExecutionErrors.REFERENCE;
+            return (sds.sd()[Cause.PACE.ordinal()] / (100 * reference.paceFraction())
+                            + sds.sd()[Cause.HEIGHT.ordinal()] / reference.tipHeightMillimetres())
+                    / 2;
+        }
     }
 
     /** The sizes are about zero: a bias that is real is taken away first. */
@@ -103,33 +159,44 @@ public record OwnErrors(
         return landings;
     }
 
-    private record Aim(Optional<Double> sd, int pots) {}
+    private record Aim(Optional<AimFromManyPots> found, int pots) {}
 
-    /** Each group's own estimate, its variance weighted by its attempts; only where enough were played and some missed. */
+    /**
+     * From thick, made and thin of those kinds of pot that aim decides. An easy pot is missed for other reasons: too little pace to get there, a
+     * ball thrown by unwanted side. So kinds that forgive much more than the student errs are left out, step by step, and by what they forgive,
+     * never by how they went: that would choose the answer.
+     */
     private static Aim aim(List<Group> groups) {
-        double sum = 0;
-        int pots = 0;
-        int missed = 0;
-        for (Group group : groups) {
-            StrokeModel model = group.model();
-            if (model.toleranceThick() <= 0 || model.toleranceThin() <= 0) {
-                continue;
+        List<AimFromManyPots.Kind> kinds = groups.stream()
+                .filter(group ->
+                        group.model().toleranceThick() > 0 && group.model().toleranceThin() > 0)
+                .map(group -> new AimFromManyPots.Kind(
+                        count(group, true),
+                        (int) group.shots().stream()
+                                .filter(s -> s.outcome().potted())
+                                .count(),
+                        count(group, false),
+                        group.model().toleranceThick(),
+                        group.model().toleranceThin()))
+                .toList();
+        while (pots(kinds) >= FEWEST_POTS) {
+            AimFromManyPots found =
+                    AimFromManyPots.of(kinds, StrokeErrors.PRIOR.sds()[Cause.AIM.ordinal()], PRIOR_WEIGHT);
+            List<AimFromManyPots.Kind> telling = kinds.stream()
+                    .filter(kind -> (kind.toleranceThick() + kind.toleranceThin()) / 2 <= MOST_FORGIVEN * found.sd())
+                    .toList();
+            if (telling.size() == kinds.size()) {
+                return new Aim(Optional.of(found), pots(kinds));
             }
-            int thick = count(group, true);
-            int thin = count(group, false);
-            int made = (int)
-                    group.shots().stream().filter(s -> s.outcome().potted()).count();
-            Optional<Double> sd = AimFromPots.of(thick, made, thin, model.toleranceThick(), model.toleranceThin())
-                    .sd();
-            if (sd.isPresent()) {
-                int n = thick + made + thin;
-                sum += n * sd.get() * sd.get();
-                pots += n;
-                missed += thick + thin;
-            }
+            kinds = telling;
         }
-        boolean enough = pots >= FEWEST_POTS && missed > 0;
-        return new Aim(enough ? Optional.of(Math.sqrt(sum / pots)) : Optional.empty(), pots);
+        return new Aim(Optional.empty(), 0);
+    }
+
+    private static int pots(List<AimFromManyPots.Kind> kinds) {
+        return kinds.stream()
+                .mapToInt(kind -> kind.thick() + kind.made() + kind.thin())
+                .sum();
     }
 
     private static int count(Group group, boolean thick) {

@@ -18,6 +18,7 @@ import amberrail.core.statistics.ArrivalError;
  * @param jacobian           rows line and speed; columns mm for 1 % of pace, 1 mm of tip height, 1 mrad of aim, thicker positive
  * @param toleranceThick     how far the aim may be too thick and still pot (mrad)
  * @param toleranceThin      the same too thin
+ * @param holdsUpTo          for errors of how many times the reference student's the jacobian holds
  * @param assumed            nobody called a stroke: it is the usual one
  */
 public record StrokeModel(
@@ -27,6 +28,7 @@ public record StrokeModel(
         double[][] jacobian,
         double toleranceThick,
         double toleranceThin,
+        double holdsUpTo,
         boolean assumed) {
 
     /**
@@ -63,6 +65,7 @@ public record StrokeModel(
                 jacobian,
                 thick > 0 ? up : down,
                 thick > 0 ? down : up,
+                j.holdsUpTo(),
                 assumed);
     }
 

@@ -79,7 +79,8 @@ final class RaschCells {
         return copy;
     }
 
-    private static double simulatedDifficulty(double predicted) {
+    /** In logits, of a predicted success rate; cut off where simulation can no longer tell. */
+    static double simulatedDifficulty(double predicted) {
         if (!(predicted >= 0 && predicted <= 1)) {
             throw new InvalidInputException(
                     ProblemCode.INVALID_PROBABILITY, "stations.predicted", predicted, "must be from 0 to 1");

@@ -258,6 +258,20 @@ public final class RaschFit {
         return expected;
     }
 
+    /**
+     * The chance of a student of this ability at a station whose drill nobody has tried: simulation alone speaks for it, with all that a drill and a
+     * station may add to it.
+     *
+     * @param ability   in logits, with its standard error
+     * @param predicted simulated success rate 1/(1 + e^a)
+     */
+    public static Expected untried(
+            String student, double ability, double abilitySe, String station, double predicted, Prior belief) {
+        double v =
+                abilitySe * abilitySe + belief.sdDrill() * belief.sdDrill() + belief.sdStation() * belief.sdStation();
+        return expected(student, station, ability - RaschCells.simulatedDifficulty(predicted), v);
+    }
+
     private Expected expected(int s, int i) {
         int g = cells.drillUnknown(i);
         int e = cells.stationUnknown(i);
@@ -268,10 +282,15 @@ public final class RaschFit {
                 + 2 * variance[g][e]
                 - 2 * variance[s][g]
                 - 2 * variance[s][e];
+        return expected(cells.students.get(s), cells.stations.get(i).id(), m, v);
+    }
+
+    /** Of ability less difficulty with its variance. */
+    private static Expected expected(String student, String station, double m, double v) {
         double half = TWO_SIDED_95 * Math.sqrt(v);
         return new Expected(
-                cells.students.get(s),
-                cells.stations.get(i).id(),
+                student,
+                station,
                 RaschCells.logistic(m / Math.sqrt(1 + Math.PI * v / 8)),
                 RaschCells.logistic(m - half),
                 RaschCells.logistic(m + half));

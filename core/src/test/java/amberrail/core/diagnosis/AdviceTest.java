@@ -26,6 +26,7 @@ class AdviceTest {
             new double[][] {{1.2, 9, 35}, {11, -14, 6}},
             2,
             2,
+            2,
             true);
 
     private static final Advice.Limits LIMITS = new Advice.Limits(6.25, 20);
@@ -114,7 +115,7 @@ class AdviceTest {
         };
         for (double[][] jacobian : jacobians) {
             StrokeModel model =
-                    new StrokeModel(MODEL.stroke(), MODEL.landing(), MODEL.arrival(), jacobian, 1.2, 1.2, true);
+                    new StrokeModel(MODEL.stroke(), MODEL.landing(), MODEL.arrival(), jacobian, 1.2, 1.2, 2, true);
             List<SeenShot> shots = new ArrayList<>();
             for (int i = 0; i < 120; i++) {
                 shots.add(made(model, truth, random));

@@ -103,7 +103,7 @@ class PreferredRecipeTest {
                 new AimInterval(-0.1, 0.1),
                 new Point(0, 0),
                 0,
-                new LandingJacobian(none, none, none),
+                new LandingJacobian(none, none, none, 1),
                 new AllowedErrors(room, room, room),
                 AllowedErrors.Fault.TOO_SOFT,
                 Recipe.Consequence.SHORT,

@@ -1,0 +1,64 @@
+package amberrail.app.attempts;
+
+import amberrail.app.drills.DrillCatalogue;
+import amberrail.app.drills.DrillLayouts;
+import amberrail.core.attempt.Attempt;
+import amberrail.core.attempt.Judge;
+import amberrail.core.attempt.Judgement;
+import amberrail.core.attempt.PotOutcome;
+import amberrail.core.attempt.StationCount;
+import amberrail.core.drill.Drill;
+import amberrail.core.drill.ShotLayout;
+import amberrail.core.geometry.Direction;
+import amberrail.core.statistics.ArrivalError;
+import amberrail.core.table.TableSpec;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** What a stored attempt comes to: the judge's word and where it lay against its target. */
+@Component
+class AttemptJudging {
+    private final DrillCatalogue drills;
+    private final DrillLayouts layouts;
+
+    AttemptJudging(DrillCatalogue drills, DrillLayouts layouts) {
+        this.drills = drills;
+        this.layouts = layouts;
+    }
+
+    RecordedAttempt recorded(TableSpec table, AttemptEntity row) {
+        return recorded(asked(table, row), row);
+    }
+
+    /** For a count by station. */
+    StationCount.Counted counted(TableSpec table, AttemptEntity row) {
+        ShotLayout asked = asked(table, row);
+        RecordedAttempt one = recorded(asked, row);
+        return new StationCount.Counted(
+                row.tryId,
+                row.shot,
+                row.mirrored,
+                Judge.sides(asked) != PotOutcome.Sides.NO_POT,
+                row.outcome,
+                one.judgement(),
+                one.arrivalError());
+    }
+
+    private ShotLayout asked(TableSpec table, AttemptEntity row) {
+        ShotLayout planned = layouts.layout(drill(row), row.station, row.shot, row.mirrored, table);
+        return row.arrivalDegrees == null ? planned : planned.arriving(Direction.ofDegrees(row.arrivalDegrees));
+    }
+
+    private static RecordedAttempt recorded(ShotLayout asked, AttemptEntity row) {
+        AttemptBody body = AttemptMapping.body(row);
+        Attempt attempt = body.toAttempt();
+        Judgement judgement = Judge.judge(asked, attempt);
+        Optional<ArrivalError> error =
+                attempt.landing().map(l -> ArrivalError.of(asked.target(), asked.arrival(), l.place()));
+        return new RecordedAttempt(row.id, body, row.late, judgement, error);
+    }
+
+    Drill drill(AttemptEntity row) {
+        return drills.version(row.drillId, row.drillVersion);
+    }
+}

@@ -1,0 +1,153 @@
+package amberrail.app.progress;
+
+import amberrail.app.ability.AbilityModel;
+import amberrail.app.ability.StudentAbility;
+import amberrail.app.drills.DrillCatalogue;
+import amberrail.app.people.PeopleService;
+import amberrail.app.people.PersonView;
+import amberrail.app.people.SignedIn;
+import amberrail.app.progress.GroupProgressView.DueDrill;
+import amberrail.app.progress.GroupProgressView.SkillInGroup;
+import amberrail.app.progress.GroupProgressView.StudentInGroup;
+import amberrail.app.results.StationResult;
+import amberrail.app.results.StationResults;
+import amberrail.core.drill.Drill;
+import amberrail.core.drill.Skill;
+import amberrail.core.statistics.AbilityChange;
+import amberrail.core.statistics.Interval;
+import amberrail.core.statistics.RaschFit;
+import amberrail.core.statistics.Spacing;
+import amberrail.core.statistics.Verdict;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+
+/** A coach's whole group: who stands where, who is due, who stands still. */
+@Service
+class GroupProgress {
+    private static final double POINTS_PER_LOGIT = 100;
+    private static final double MARGIN_LOGITS = 0.5;
+    private static final Duration LATELY = Duration.ofDays(28);
+    private static final double SECONDS_PER_DAY = 86_400;
+
+    private final PeopleService people;
+    private final StationResults results;
+    private final AbilityModel model;
+    private final StudentAbility ability;
+    private final DrillCatalogue drills;
+    private final Clock clock;
+
+    GroupProgress(
+            PeopleService people,
+            StationResults results,
+            AbilityModel model,
+            StudentAbility ability,
+            DrillCatalogue drills,
+            Clock clock) {
+        this.people = people;
+        this.results = results;
+        this.model = model;
+        this.ability = ability;
+        this.drills = drills;
+        this.clock = clock;
+    }
+
+    GroupProgressView of(SignedIn coach) {
+        Map<String, Drill> known = new HashMap<>();
+        List<StudentInGroup> students = people.studentsOf(coach).stream()
+                .map(person -> student(person, known))
+                .toList();
+        Set<Skill> skills = EnumSet.noneOf(Skill.class);
+        students.forEach(student -> student.skills().forEach(one -> skills.add(one.skill())));
+        return new GroupProgressView(List.copyOf(skills), students);
+    }
+
+    private StudentInGroup student(PersonView person, Map<String, Drill> known) {
+        Instant now = Instant.now(clock);
+        List<StationResult> all = results.ofStudent(person.id());
+        List<StationResult> lately = all.stream()
+                .filter(one -> one.startedAt().isAfter(now.minus(LATELY)))
+                .toList();
+        Map<Skill, List<StationResult>> bySkill = new EnumMap<>(Skill.class);
+        all.forEach(one -> bySkill.computeIfAbsent(drill(one, known).primarySkill(), k -> new ArrayList<>())
+                .add(one));
+        List<SkillInGroup> skills = new ArrayList<>();
+        bySkill.forEach((skill, of) -> skill(person.id(), skill, of, now).ifPresent(skills::add));
+        return new StudentInGroup(
+                person.id(),
+                person.name(),
+                all.isEmpty() ? null : all.get(all.size() - 1).startedAt(),
+                (int) lately.stream()
+                        .map(one -> one.place().sessionId())
+                        .distinct()
+                        .count(),
+                lately.stream().mapToInt(one -> one.count().attempts()).sum(),
+                skills,
+                due(all, known, now));
+    }
+
+    private Optional<SkillInGroup> skill(UUID student, Skill skill, List<StationResult> of, Instant now) {
+        AbilityChange change = ability.lately(now, skill, of);
+        Optional<Interval> interval = change.interval();
+        return model.ability(student, skill)
+                .map(placed -> new SkillInGroup(
+                        skill,
+                        placed.grade(),
+                        placed.gradeSe(),
+                        of.stream().mapToInt(one -> one.count().tries()).sum(),
+                        placed.note().map(RaschFit.Note::name).orElse(null),
+                        change.verdict(),
+                        interval.filter(x -> Verdict.sameWithinMargin(x.lower(), x.upper(), 0, MARGIN_LOGITS))
+                                .isPresent(),
+                        change.logits().map(x -> POINTS_PER_LOGIT * x).orElse(null),
+                        interval.map(x -> POINTS_PER_LOGIT * x.lower()).orElse(null),
+                        interval.map(x -> POINTS_PER_LOGIT * x.upper()).orElse(null)));
+    }
+
+    /** The longest overdue first. */
+    private List<DueDrill> due(List<StationResult> all, Map<String, Drill> known, Instant now) {
+        Map<String, Map<UUID, List<StationResult>>> byDrill = new LinkedHashMap<>();
+        all.forEach(one -> byDrill.computeIfAbsent(one.place().drillId(), k -> new LinkedHashMap<>())
+                .computeIfAbsent(one.place().sessionId(), k -> new ArrayList<>())
+                .add(one));
+        List<DueDrill> due = new ArrayList<>();
+        byDrill.forEach((drillId, sessions) -> {
+            List<Spacing.Visit> visits = new ArrayList<>();
+            StationResult last = null;
+            for (List<StationResult> session : sessions.values()) {
+                visits.add(new Spacing.Visit(
+                        session.stream()
+                                .mapToInt(one -> one.count().successes())
+                                .sum(),
+                        session.stream().mapToInt(one -> one.count().tries()).sum()));
+                last = session.get(0);
+            }
+            double days = Duration.between(last.startedAt(), now).toSeconds() / SECONDS_PER_DAY;
+            Spacing spacing = Spacing.after(visits, days);
+            if (spacing.due()) {
+                due.add(new DueDrill(drillId, drill(last, known).title(), days, spacing.intervalDays()));
+            }
+        });
+        due.sort(Comparator.comparing((DueDrill one) -> one.intervalDays() - one.daysSince())
+                .thenComparing(DueDrill::drillTitle));
+        return due;
+    }
+
+    private Drill drill(StationResult one, Map<String, Drill> known) {
+        return known.computeIfAbsent(
+                one.station().drill(),
+                k -> drills.version(one.place().drillId(), one.place().drillVersion()));
+    }
+}
