@@ -32,6 +32,12 @@ interface AttemptRepository extends JpaRepository<AttemptEntity, UUID> {
                     + " and a.station = :station and a.deleted = false order by a.sequence, a.deviceId, a.id")
     List<AttemptEntity> at(UUID sessionId, UUID studentId, String drillId, int station);
 
+    /** One student's attempts at a drill in several sessions; undone ones left out. */
+    @Query(
+            "select a from AttemptEntity a where a.sessionId in :sessionIds and a.studentId = :studentId and a.drillId = :drillId"
+                    + " and a.deleted = false order by a.playedAt, a.sequence, a.id")
+    List<AttemptEntity> ofDrill(List<UUID> sessionIds, UUID studentId, String drillId);
+
     /** The last place in the order that this student has at another station of the drill. */
     @Query("select max(a.sequence) from AttemptEntity a where a.sessionId = :sessionId and a.studentId = :studentId"
             + " and a.drillId = :drillId and a.station <> :station and a.deleted = false")

@@ -156,12 +156,26 @@ public class AttemptService {
         places.forEach(events::publishEvent);
     }
 
+    /** Those of these ids that are taken. */
+    @Transactional(readOnly = true)
+    public Set<UUID> known(List<UUID> ids) {
+        return attempts.findAllById(ids).stream().map(row -> row.id).collect(Collectors.toSet());
+    }
+
     /** All attempts of a session in their order, undone ones left out; only of students whom this person may see. */
     @Transactional(readOnly = true)
     public List<RecordedAttempt> ofSession(PracticeSession session) {
         return attempts.findBySessionIdOrderBySequenceAscDeviceIdAscIdAsc(session.id()).stream()
                 .filter(row -> !row.deleted && session.studentIds().contains(row.studentId))
                 .map(row -> judging.recorded(session.table(), row))
+                .toList();
+    }
+
+    /** One student's attempts at a drill over sessions on the same table, as they were played. */
+    @Transactional(readOnly = true)
+    public List<RecordedAttempt> ofDrill(List<PracticeSession> alike, UUID studentId, String drillId) {
+        return attempts.ofDrill(alike.stream().map(PracticeSession::id).toList(), studentId, drillId).stream()
+                .map(row -> judging.recorded(alike.get(0).table(), row))
                 .toList();
     }
 

@@ -147,12 +147,12 @@ final class Findings {
         return ShareView.of(Proportion.of(right, landed.size()));
     }
 
-    private static String howItWentIn(PotOutcome outcome) {
+    static String howItWentIn(PotOutcome outcome) {
         return outcome.potted() ? outcome.name() : "MISSED";
     }
 
     /** Pace to a tenth of a m/s and tip to half a mm, so that calls meant alike lie together. */
-    private static List<String> called(AttemptBody body) {
+    static List<String> called(AttemptBody body) {
         AttemptBody.CallBody call = body.call();
         return call == null
                 ? List.of()

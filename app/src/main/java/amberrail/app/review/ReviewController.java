@@ -1,9 +1,11 @@
 package amberrail.app.review;
 
 import amberrail.app.people.SignedIn;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -31,6 +33,34 @@ class ReviewController {
             @RequestParam(defaultValue = "false") boolean mirrored,
             @RequestParam(defaultValue = "0") int shot) {
         return reviews.review(who, sessionId, new ReviewService.Asked(studentId, drillId, station, mirrored, shot));
+    }
+
+    /**
+     * A drill over several sessions.
+     *
+     * @param from        first day (UTC), to the last; left out: from the first session, to the newest
+     * @param pot         only attempts that went in so, as the findings name it
+     * @param call        only attempts with this call
+     * @param observation only attempts at which this was noticed
+     */
+    @GetMapping("/students/{id}/selection")
+    ReviewView select(
+            @AuthenticationPrincipal SignedIn who,
+            @PathVariable UUID id,
+            @RequestParam String drillId,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> from,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> to,
+            @RequestParam Optional<String> pot,
+            @RequestParam Optional<String> call,
+            @RequestParam Optional<String> observation,
+            @RequestParam Optional<Integer> station,
+            @RequestParam(defaultValue = "false") boolean mirrored,
+            @RequestParam(defaultValue = "0") int shot) {
+        return reviews.select(
+                who,
+                id,
+                new ReviewService.Selected(drillId, from, to, pot, call, observation),
+                new ReviewService.Asked(Optional.of(id), Optional.of(drillId), station, mirrored, shot));
     }
 
     /** Two periods, each of one session or several, at one station and side. */

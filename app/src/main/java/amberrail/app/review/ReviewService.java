@@ -8,6 +8,7 @@ import amberrail.app.drills.DrillLayouts;
 import amberrail.app.drills.DrillOnTable;
 import amberrail.app.drills.ShotView;
 import amberrail.app.kit.TableDrawing;
+import amberrail.app.people.PeopleService;
 import amberrail.app.people.SignedIn;
 import amberrail.app.review.Figures.DispersionView;
 import amberrail.app.review.Figures.ShareView;
@@ -15,6 +16,7 @@ import amberrail.app.sessions.PracticeSession;
 import amberrail.app.sessions.SessionService;
 import amberrail.app.sessions.SessionView;
 import amberrail.app.sessions.SessionViews;
+import amberrail.app.web.Missing;
 import amberrail.core.attempt.PotOutcome;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.ShotLayout;
@@ -27,6 +29,8 @@ import amberrail.core.statistics.Dispersion;
 import amberrail.core.statistics.PottingResult;
 import amberrail.core.statistics.Proportion;
 import amberrail.core.statistics.ZoneShare;
+import amberrail.core.table.TableSpec;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -40,24 +44,28 @@ import org.springframework.stereotype.Service;
 @Service
 class ReviewService {
     private static final int MOST_SESSIONS = 50;
+    private static final int MOST_SELECTED = 500;
 
     private final SessionService sessions;
     private final AttemptService attempts;
     private final DrillCatalogue drills;
     private final DrillLayouts layouts;
     private final SessionViews views;
+    private final PeopleService people;
 
     ReviewService(
             SessionService sessions,
             AttemptService attempts,
             DrillCatalogue drills,
             DrillLayouts layouts,
-            SessionViews views) {
+            SessionViews views,
+            PeopleService people) {
         this.sessions = sessions;
         this.attempts = attempts;
         this.drills = drills;
         this.layouts = layouts;
         this.views = views;
+        this.people = people;
     }
 
     /** What to look at: without a student or drill the session's first, without a station the group with the most attempts. */
@@ -83,32 +91,101 @@ class ReviewService {
         List<ReviewView.GroupView> groups = groups(drill, all);
         ReviewView.GroupView chosen =
                 station.map(index -> group(drill, index, mirrored, shot, 0)).orElseGet(() -> largest(groups, drill));
-        ShotLayout layout = layouts.layout(drill, chosen.station(), chosen.shot(), chosen.mirrored(), session.table());
-        List<RecordedAttempt> shown = of(all, chosen.station(), chosen.mirrored(), chosen.shot());
-        var onTable =
-                DrillOnTable.of(layouts, drill, session.table()).stations().get(chosen.station());
+        return reviewed(
+                new About(views.of(session), null, student), drill, session.table(), all, groups, chosen, one -> true);
+    }
+
+    /** Which attempts to look at besides station and side; a missing end of the days is open. */
+    record Selected(
+            String drillId,
+            Optional<LocalDate> from,
+            Optional<LocalDate> to,
+            Optional<String> pot,
+            Optional<String> call,
+            Optional<String> observation) {
+        boolean holds(RecordedAttempt one) {
+            return pot.map(name -> Findings.howItWentIn(one.body().outcome()).equals(name))
+                            .orElse(true)
+                    && call.map(name -> Findings.called(one.body()).contains(name))
+                            .orElse(true)
+                    && observation
+                            .map(name -> one.body().observations().contains(name))
+                            .orElse(true);
+        }
+    }
+
+    /** One student's attempts at a drill over the sessions of some days; the newest of them says on which table and of which version. */
+    ReviewView select(SignedIn who, UUID studentId, Selected selected, Asked asked) {
+        List<PracticeSession> days = sessions.ofDrill(
+                who,
+                studentId,
+                selected.drillId(),
+                selected.from().orElse(LocalDate.EPOCH),
+                selected.to().orElse(LocalDate.of(9999, 12, 30)),
+                MOST_SELECTED);
+        if (days.isEmpty()) {
+            throw new Missing("session of this drill in these days");
+        }
+        PracticeSession newest = days.get(0);
+        PracticeSession.DrillVersion version = newest.drill(selected.drillId());
+        List<PracticeSession> alike = days.stream()
+                .filter(one -> one.drill(selected.drillId()).equals(version)
+                        && one.table().equals(newest.table()))
+                .toList();
+        Drill drill = drills.version(version.drillId(), version.version());
+        List<RecordedAttempt> all = attempts.ofDrill(alike, studentId, drill.id());
+        List<ReviewView.GroupView> groups = groups(drill, all);
+        ReviewView.GroupView chosen = asked.station()
+                .map(index -> group(drill, index, asked.mirrored(), asked.shot(), 0))
+                .orElseGet(() -> largest(groups, drill));
+        ReviewView.SelectionView selection = new ReviewView.SelectionView(
+                people.person(studentId).name(),
+                drill.title(),
+                newest.tableName(),
+                selected.from().orElse(null),
+                selected.to().orElse(null),
+                alike.stream().map(PracticeSession::id).toList(),
+                days.size() - alike.size());
+        return reviewed(
+                new About(null, selection, studentId), drill, newest.table(), all, groups, chosen, selected::holds);
+    }
+
+    /** The heading of a review: a session or a selection, and whose attempts. */
+    private record About(SessionView session, ReviewView.SelectionView selection, UUID student) {}
+
+    private ReviewView reviewed(
+            About about,
+            Drill drill,
+            TableSpec table,
+            List<RecordedAttempt> all,
+            List<ReviewView.GroupView> groups,
+            ReviewView.GroupView chosen,
+            Predicate<RecordedAttempt> which) {
+        ShotLayout layout = layouts.layout(drill, chosen.station(), chosen.shot(), chosen.mirrored(), table);
+        List<RecordedAttempt> shown = of(all, chosen.station(), chosen.mirrored(), chosen.shot()).stream()
+                .filter(which)
+                .toList();
+        var onTable = DrillOnTable.of(layouts, drill, table).stations().get(chosen.station());
         return assemble(
-                views.of(session),
-                student,
+                about,
                 drill.id(),
-                TableDrawing.of(session.table()),
+                TableDrawing.of(table),
                 groups,
                 chosen,
                 layout,
                 (chosen.mirrored() ? onTable.mirror() : onTable.original()).get(chosen.shot()),
                 shown,
-                findings(session, drill, chosen, layout, shown, all));
+                findings(table, drill, chosen, layout, shown, all));
     }
 
     private Findings.FindingsView findings(
-            PracticeSession session,
+            TableSpec table,
             Drill drill,
             ReviewView.GroupView chosen,
             ShotLayout layout,
             List<RecordedAttempt> shown,
             List<RecordedAttempt> all) {
-        ShotLayout otherSide =
-                layouts.layout(drill, chosen.station(), chosen.shot(), !chosen.mirrored(), session.table());
+        ShotLayout otherSide = layouts.layout(drill, chosen.station(), chosen.shot(), !chosen.mirrored(), table);
         return Findings.of(layout, shown, otherSide, of(all, chosen.station(), !chosen.mirrored(), chosen.shot()));
     }
 
@@ -155,8 +232,7 @@ class ReviewService {
     }
 
     private static ReviewView assemble(
-            SessionView heading,
-            UUID student,
+            About about,
             String drillId,
             TableDrawing table,
             List<ReviewView.GroupView> groups,
@@ -174,8 +250,9 @@ class ReviewService {
         int successes = count(shown, a -> a.judgement().result() == TryResult.SUCCESS);
         int judged = count(shown, a -> a.judgement().result() != TryResult.NOT_JUDGED);
         return new ReviewView(
-                heading,
-                student,
+                about.session(),
+                about.selection(),
+                about.student(),
                 drillId,
                 table,
                 groups,

@@ -8,13 +8,15 @@ import amberrail.app.review.Figures.ShareView;
 import amberrail.app.sessions.SessionView;
 import amberrail.app.web.MayBeMissing;
 import amberrail.core.attempt.PotOutcome;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 
 /**
- * The review of one student's turns at one drill of a session, at one station, side and shot.
+ * The review of one student's turns at one drill of a session or a selection, at one station, side and shot.
  *
+ * @param session     the one session that is looked at; else {@code selection} says what is
  * @param groups      every station, side and shot that has attempts, and how many
  * @param shotIndex   which of the station's shots, from 0
  * @param outcomes    attempts by outcome
@@ -22,7 +24,8 @@ import java.util.UUID;
  * @param successes   whole successes as the judge saw them
  */
 record ReviewView(
-        SessionView session,
+        @MayBeMissing SessionView session,
+        @MayBeMissing SelectionView selection,
         UUID studentId,
         String drillId,
         TableDrawing table,
@@ -44,6 +47,22 @@ record ReviewView(
         ShareView successes,
         DispersionView dispersion,
         Findings.FindingsView findings) {
+
+    /**
+     * Attempts of several sessions in place of one.
+     *
+     * @param from      first day, to the last (UTC)
+     * @param sessions  that they are of
+     * @param leftOut   sessions of these days in which the drill was another version or lay on another table: not to be thrown together
+     */
+    record SelectionView(
+            String studentName,
+            String drillTitle,
+            String tableName,
+            @MayBeMissing LocalDate from,
+            @MayBeMissing LocalDate to,
+            List<UUID> sessions,
+            int leftOut) {}
 
     /** A station, side and shot that can be looked at; {@code shots} is more than 1 in a pattern. */
     record GroupView(int station, String stationName, boolean mirrored, int shot, int shots, int attempts) {}

@@ -1,5 +1,6 @@
 package amberrail.app.sessions;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
@@ -14,4 +15,8 @@ interface PracticeSessionRepository extends JpaRepository<PracticeSessionEntity,
     @Query("select s from PracticeSessionEntity s join s.studentIds student where student = :studentId"
             + " order by s.startedAt desc")
     List<PracticeSessionEntity> ofStudent(UUID studentId, Limit limit);
+
+    @Query("select s from PracticeSessionEntity s join s.studentIds student join s.drills d where student = :studentId"
+            + " and d.drillId = :drillId and s.startedAt >= :from and s.startedAt < :before order by s.startedAt desc")
+    List<PracticeSessionEntity> ofDrill(UUID studentId, String drillId, Instant from, Instant before, Limit limit);
 }

@@ -18,6 +18,8 @@ import amberrail.core.problem.Require;
 import amberrail.core.table.TableSpec;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
 import java.util.HashSet;
 import java.util.List;
@@ -128,6 +130,23 @@ public class SessionService {
     public List<PracticeSession> latest(SignedIn who, UUID studentId, int most) {
         access.requireStudent(who, studentId);
         return sessions.ofStudent(studentId, Limit.of(most)).stream()
+                .map(entity -> toSession(who, entity))
+                .toList();
+    }
+
+    /** A student's sessions of a drill between two days, both included (UTC), newest first. */
+    @Transactional(readOnly = true)
+    public List<PracticeSession> ofDrill(
+            SignedIn who, UUID studentId, String drillId, LocalDate from, LocalDate to, int most) {
+        access.requireStudent(who, studentId);
+        return sessions
+                .ofDrill(
+                        studentId,
+                        drillId,
+                        from.atStartOfDay(ZoneOffset.UTC).toInstant(),
+                        to.plusDays(1).atStartOfDay(ZoneOffset.UTC).toInstant(),
+                        Limit.of(most))
+                .stream()
                 .map(entity -> toSession(who, entity))
                 .toList();
     }

@@ -9,6 +9,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.List;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.MediaType;
@@ -19,7 +20,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class BodyLimitFilter extends OncePerRequestFilter {
-    private static final String IMPORTS = "/api/v1/drill-import";
+    private static final List<String> IMPORTS = List.of("/api/v1/drill-import", "/api/v1/attempt-import/");
 
     private final long usualBytes;
     private final long importBytes;
@@ -32,7 +33,8 @@ class BodyLimitFilter extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        long limitBytes = request.getRequestURI().startsWith(IMPORTS) ? importBytes : usualBytes;
+        boolean isImport = IMPORTS.stream().anyMatch(request.getRequestURI()::startsWith);
+        long limitBytes = isImport ? importBytes : usualBytes;
         if (request.getContentLengthLong() > limitBytes) {
             response.setStatus(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
             response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);

@@ -93,9 +93,6 @@ class DemoTruthTest {
         List<String> found = new ArrayList<>(inGroup.keySet());
         found.sort(Comparator.comparing(name -> meanGrade(inGroup.get(name))));
         assertThat(inGroup).hasSize(DemoStudents.ALL.size());
-                + inGroup.entrySet().stream()
-                        .map(e -> e.getKey() + " " + Math.round(meanGrade(e.getValue())))
-                        .toList());
         assertThat(found).isEqualTo(truth);
     }
 
@@ -137,7 +134,6 @@ class DemoTruthTest {
                 JsonNode size = sizes.get("sizes").get(cause);
                 boolean holds = size.get("upper").asDouble() >= truth[cause][0]
                         && size.get("lower").asDouble() <= truth[cause][1];
-                        + truth[cause][1]);
                 inside += holds ? 1 : 0;
                 all++;
             }
@@ -169,6 +165,5 @@ class DemoTruthTest {
         assertThat(progress.get("skills")).hasSizeGreaterThanOrEqualTo(4);
         assertThat(progress.get("spreads")).isNotEmpty();
         assertThat(progress.get("milestones")).isNotEmpty();
-                + progress.get("skills").get(0));
     }
 }

@@ -1,0 +1,206 @@
+package amberrail.app.attemptimport;
+
+import amberrail.app.attemptimport.ImportView.LineProblem;
+import amberrail.app.attempts.AttemptBody;
+import amberrail.app.attempts.AttemptService;
+import amberrail.app.kit.KitService;
+import amberrail.app.people.Access;
+import amberrail.app.people.SignedIn;
+import amberrail.app.sessions.PracticeSession;
+import amberrail.app.sessions.SessionService;
+import amberrail.app.web.Missing;
+import amberrail.core.problem.InvalidInputException;
+import amberrail.core.problem.ProblemCode;
+import amberrail.core.problem.Require;
+import jakarta.validation.ConstraintViolation;
+import jakarta.validation.Validator;
+import java.io.IOException;
+import java.io.StringReader;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * Reads a file of attempts. Everything is done as if it were written and then taken back, unless it is to be written and nothing is wrong: so the
+ * dry run finds what the real run would.
+ */
+@Service
+class AttemptImport {
+    private static final int MOST_LINES = 20_000;
+    private static final int SHOWN_PROBLEMS = 100;
+
+    private final SessionService sessions;
+    private final AttemptService attempts;
+    private final KitService kit;
+    private final Access access;
+    private final Validator validator;
+    private final TransactionTemplate transaction;
+
+    AttemptImport(
+            SessionService sessions,
+            AttemptService attempts,
+            KitService kit,
+            Access access,
+            Validator validator,
+            PlatformTransactionManager transactions) {
+        this.sessions = sessions;
+        this.attempts = attempts;
+        this.kit = kit;
+        this.access = access;
+        this.validator = validator;
+        transaction = new TransactionTemplate(transactions);
+    }
+
+    ImportView read(SignedIn who, UUID studentId, String csv, boolean dryRun) {
+        access.requireStudent(who, studentId);
+        List<LineProblem> problems = new ArrayList<>();
+        List<AttemptLine> lines = lines(csv, studentId, problems);
+        return transaction.execute(status -> {
+            ImportView found = write(who, studentId, lines, problems, dryRun);
+            if (!found.written()) {
+                status.setRollbackOnly();
+            }
+            return found;
+        });
+    }
+
+    private static List<AttemptLine> lines(String csv, UUID studentId, List<LineProblem> problems) {
+        List<AttemptLine> lines = new ArrayList<>();
+        CSVFormat format = CSVFormat.RFC4180
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .setIgnoreEmptyLines(true)
+                .get();
+        String text = csv.startsWith("\ufeff") ? csv.substring(1) : csv;
+        try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
+            for (String column : AttemptLine.NEEDED) {
+                if (!parser.getHeaderMap().containsKey(column)) {
+                    problems.add(new LineProblem(1, column, "This column must be there."));
+                }
+            }
+            if (!problems.isEmpty()) {
+                return lines;
+            }
+            long line = 2;
+            for (CSVRecord record : parser) {
+                Require.between("lines", lines.size() + 1, 1, MOST_LINES);
+                read(record, line, studentId, problems).ifPresent(lines::add);
+                line = parser.getCurrentLineNumber() + 1;
+            }
+        } catch (IOException | IllegalArgumentException | java.io.UncheckedIOException broken) {
+            if (broken instanceof InvalidInputException tooMany) {
+                throw tooMany;
+            }
+            problems.add(
+                    new LineProblem(lines.size() + 2L, null, "This is no CSV from here on: " + broken.getMessage()));
+        }
+        return lines;
+    }
+
+    private static Optional<AttemptLine> read(CSVRecord record, long line, UUID studentId, List<LineProblem> problems) {
+        try {
+            return Optional.of(AttemptLine.of(record, line, studentId));
+        } catch (InvalidInputException wrong) {
+            problems.add(new LineProblem(line, wrong.field(), wrong.getMessage()));
+            return Optional.empty();
+        }
+    }
+
+    private ImportView write(
+            SignedIn who, UUID studentId, List<AttemptLine> lines, List<LineProblem> problems, boolean dryRun) {
+        Set<UUID> here = attempts.known(lines.stream().map(AttemptLine::id).toList());
+        Set<UUID> seen = new HashSet<>();
+        Map<String, List<AttemptLine>> bySession = new LinkedHashMap<>();
+        for (AttemptLine line : lines) {
+            if (!seen.add(line.id())) {
+                problems.add(new LineProblem(line.line(), "attempt id", "This attempt is in the file twice."));
+            } else if (!here.contains(line.id())) {
+                bySession
+                        .computeIfAbsent(line.session(), k -> new ArrayList<>())
+                        .add(line);
+            }
+        }
+        bySession.values().forEach(ofOne -> session(who, studentId, ofOne, problems));
+        return new ImportView(
+                !dryRun && problems.isEmpty(),
+                bySession.values().stream().mapToInt(List::size).sum(),
+                bySession.size(),
+                (int) lines.stream().filter(line -> here.contains(line.id())).count(),
+                problems.size(),
+                problems.stream().limit(SHOWN_PROBLEMS).toList());
+    }
+
+    private void session(SignedIn who, UUID studentId, List<AttemptLine> lines, List<LineProblem> problems) {
+        AttemptLine first = lines.get(0);
+        Instant begun = lines.stream()
+                .map(line -> line.body().playedAt())
+                .min(Instant::compareTo)
+                .orElseThrow();
+        Instant ended = lines.stream()
+                .map(line -> line.body().playedAt())
+                .max(Instant::compareTo)
+                .orElseThrow();
+        PracticeSession session;
+        try {
+            session = sessions.begin(
+                    who,
+                    new SessionService.Beginning(
+                            List.of(studentId),
+                            lines.stream()
+                                    .map(line -> line.body().drillId())
+                                    .distinct()
+                                    .toList(),
+                            table(first),
+                            true),
+                    begun);
+        } catch (InvalidInputException wrong) {
+            problems.add(new LineProblem(first.line(), wrong.field(), wrong.getMessage()));
+            return;
+        } catch (Missing missing) {
+            problems.add(
+                    new LineProblem(first.line(), null, "Session " + first.session() + ": " + missing.getMessage()));
+            return;
+        }
+        lines.forEach(line -> one(who, session, line, problems));
+        sessions.close(who, session.id(), ended.plusSeconds(1));
+    }
+
+    private void one(SignedIn who, PracticeSession session, AttemptLine line, List<LineProblem> problems) {
+        for (ConstraintViolation<AttemptBody> wrong : validator.validate(line.body())) {
+            problems.add(new LineProblem(line.line(), wrong.getPropertyPath().toString(), wrong.getMessage()));
+            return;
+        }
+        try {
+            attempts.writeNew(who, session.id(), List.of(new AttemptService.NewAttempt(line.id(), line.body())));
+        } catch (InvalidInputException wrong) {
+            problems.add(new LineProblem(line.line(), wrong.field(), wrong.getMessage()));
+        }
+    }
+
+    private UUID table(AttemptLine line) {
+        List<KitService.ClubTable> tables = kit.tables();
+        if (line.tableName().isEmpty()) {
+            return tables.get(0).id();
+        }
+        String name = line.tableName().get();
+        return tables.stream()
+                .filter(table -> table.name().equals(name))
+                .findFirst()
+                .map(KitService.ClubTable::id)
+                .orElseThrow(() -> new InvalidInputException(
+                        ProblemCode.UNKNOWN_ID, "table", name, "must be one of the club's tables"));
+    }
+}

@@ -1,0 +1,30 @@
+package amberrail.app.attemptimport;
+
+import amberrail.app.people.SignedIn;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A student's attempts from a file. */
+@RestController
+class ImportController {
+    private final AttemptImport reader;
+
+    ImportController(AttemptImport reader) {
+        this.reader = reader;
+    }
+
+    /** The body is the file's text. A dry run writes nothing; a real one writes all or, with any problem, nothing. */
+    @PostMapping(path = "/api/v1/attempt-import/{studentId}", consumes = "text/csv")
+    ImportView importAttempts(
+            @AuthenticationPrincipal SignedIn who,
+            @PathVariable UUID studentId,
+            @RequestParam(defaultValue = "true") boolean dryRun,
+            @RequestBody String csv) {
+        return reader.read(who, studentId, csv, dryRun);
+    }
+}
