@@ -1,6 +1,8 @@
 package amberrail.app.attemptimport;
 
 import amberrail.app.people.SignedIn;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -18,13 +20,16 @@ class ImportController {
         this.reader = reader;
     }
 
-    /** The body is the file's text. A dry run writes nothing; a real one writes all or, with any problem, nothing. */
-    @PostMapping(path = "/api/v1/attempt-import/{studentId}", consumes = "text/csv")
+    /** The file's text. */
+    record CsvFile(@NotNull String csv) {}
+
+    /** A dry run writes nothing; a real one writes all or, with any problem, nothing. */
+    @PostMapping("/api/v1/attempt-import/{studentId}")
     ImportView importAttempts(
             @AuthenticationPrincipal SignedIn who,
             @PathVariable UUID studentId,
             @RequestParam(defaultValue = "true") boolean dryRun,
-            @RequestBody String csv) {
-        return reader.read(who, studentId, csv, dryRun);
+            @Valid @RequestBody CsvFile file) {
+        return reader.read(who, studentId, file.csv(), dryRun);
     }
 }

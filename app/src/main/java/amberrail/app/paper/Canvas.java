@@ -5,21 +5,21 @@ import java.io.IOException;
 import java.util.List;
 
 /** Something to draw on in mm, x to the right and y up. */
-interface Canvas {
+public interface Canvas {
 
     /** How a line looks; width in mm, dash lengths in mm or none. */
-    record Stroke(Ink ink, double widthMillimetres, List<Double> dashMillimetres) {
-        static Stroke solid(Ink ink, double widthMillimetres) {
+    public record Stroke(Ink ink, double widthMillimetres, List<Double> dashMillimetres) {
+        public static Stroke solid(Ink ink, double widthMillimetres) {
             return new Stroke(ink, widthMillimetres, List.of());
         }
 
-        static Stroke dashed(Ink ink, double widthMillimetres, double dashMillimetres) {
+        public static Stroke dashed(Ink ink, double widthMillimetres, double dashMillimetres) {
             return new Stroke(ink, widthMillimetres, List.of(dashMillimetres, dashMillimetres));
         }
     }
 
     /** The colours of paper: few, and apart from each other in grey print. */
-    enum Ink {
+    public enum Ink {
         BLACK(0x1D2225),
         GREY(0x8A8F90),
         CLOTH(0xDDE5E8),

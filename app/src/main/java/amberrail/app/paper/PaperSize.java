@@ -3,22 +3,22 @@ package amberrail.app.paper;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
 /** Sheets that printers have, upright. */
-enum PaperSize {
+public enum PaperSize {
     A4(210, 297),
     LETTER(215.9, 279.4);
 
     /** What ordinary printers leave white at every edge. */
-    static final double MARGIN_MILLIMETRES = 10;
+    public static final double MARGIN_MILLIMETRES = 10;
 
-    final double widthMillimetres;
-    final double heightMillimetres;
+    public final double widthMillimetres;
+    public final double heightMillimetres;
 
     PaperSize(double widthMillimetres, double heightMillimetres) {
         this.widthMillimetres = widthMillimetres;
         this.heightMillimetres = heightMillimetres;
     }
 
-    PDRectangle rectangle() {
+    public PDRectangle rectangle() {
         return new PDRectangle((float) (widthMillimetres * PdfCanvas.POINTS_PER_MILLIMETRE), (float)
                 (heightMillimetres * PdfCanvas.POINTS_PER_MILLIMETRE));
     }

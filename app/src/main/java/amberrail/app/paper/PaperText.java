@@ -9,17 +9,17 @@ import org.apache.pdfbox.pdmodel.font.PDType1Font;
 import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
 
 /** Lines of text on a page, in mm from its lower left corner. Signs that the built-in fonts lack become question marks. */
-final class PaperText {
-    final PDFont plain = new PDType1Font(Standard14Fonts.FontName.HELVETICA);
-    final PDFont bold = new PDType1Font(Standard14Fonts.FontName.HELVETICA_BOLD);
+public final class PaperText {
+    public final PDFont plain = new PDType1Font(Standard14Fonts.FontName.HELVETICA);
+    public final PDFont bold = new PDType1Font(Standard14Fonts.FontName.HELVETICA_BOLD);
 
     private final PDPageContentStream stream;
 
-    PaperText(PDPageContentStream stream) {
+    public PaperText(PDPageContentStream stream) {
         this.stream = stream;
     }
 
-    void line(PDFont font, double sizePoints, double xMillimetres, double yMillimetres, String text)
+    public void line(PDFont font, double sizePoints, double xMillimetres, double yMillimetres, String text)
             throws IOException {
         stream.setNonStrokingColor(java.awt.Color.BLACK);
         stream.beginText();
@@ -31,7 +31,7 @@ final class PaperText {
     }
 
     /** Wrapped at words; returns the height of the next free line. */
-    double paragraph(
+    public double paragraph(
             PDFont font,
             double sizePoints,
             double xMillimetres,
@@ -47,7 +47,7 @@ final class PaperText {
         return y;
     }
 
-    static double leadingMillimetres(double sizePoints) {
+    public static double leadingMillimetres(double sizePoints) {
         return 1.3 * sizePoints / PdfCanvas.POINTS_PER_MILLIMETRE;
     }
 

@@ -8,7 +8,7 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 
 /** A part of a PDF page: mm of the drawing times a scale, from an origin on the page. */
-final class PdfCanvas implements Canvas {
+public final class PdfCanvas implements Canvas {
     static final double POINTS_PER_MILLIMETRE = 72 / 25.4;
     /** Control points of a quarter circle by a Bezier curve; off by under 0.03 % of the radius. */
     private static final double QUARTER = 4.0 / 3 * (Math.sqrt(2) - 1);
@@ -23,7 +23,7 @@ final class PdfCanvas implements Canvas {
      * @param originXMillimetres where the drawing's origin lies on the page, from its lower left corner
      * @param scale              page mm for one mm of the drawing; 1 is true scale
      */
-    PdfCanvas(
+    public PdfCanvas(
             PDPageContentStream stream,
             PDFont font,
             double originXMillimetres,

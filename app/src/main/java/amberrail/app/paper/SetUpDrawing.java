@@ -12,7 +12,7 @@ import java.io.IOException;
 import java.util.List;
 
 /** A shot's set-up on its table, to scale: cloth, cushions, pockets, markings, what is asked, and the balls. */
-final class SetUpDrawing {
+public final class SetUpDrawing {
     /** Wood round the cushions, as on the screen. */
     static final double WOOD_MILLIMETRES = 88;
 
@@ -31,7 +31,7 @@ final class SetUpDrawing {
                 -margin, -margin, table.lengthMillimetres() + 2 * margin, table.widthMillimetres() + 2 * margin);
     }
 
-    static void draw(Canvas canvas, TableDrawing table, ShotView shot) throws IOException {
+    public static void draw(Canvas canvas, TableDrawing table, ShotView shot) throws IOException {
         table(canvas, table);
         for (DemandView demand : shot.demands()) {
             demand(canvas, demand);

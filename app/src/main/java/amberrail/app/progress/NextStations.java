@@ -26,7 +26,7 @@ import org.springframework.stereotype.Service;
 
 /** For each skill the stations that a student will make three times in five to three in four: hard enough to learn from. */
 @Service
-class NextStations {
+public class NextStations {
     private static final int OF_EACH_SKILL = 3;
     private static final double POINTS_PER_LOGIT = 100;
     private static final double MIDDLE_GRADE = 500;
@@ -59,7 +59,7 @@ class NextStations {
     /** Where a student stands in a skill; without results the prior. */
     private record Standing(double logits, double se, boolean untried) {}
 
-    NextStationsView of(SignedIn who, UUID studentId) {
+    public NextStationsView of(SignedIn who, UUID studentId) {
         access.requireStudent(who, studentId);
         List<StationResult> played = results.ofStudent(studentId);
         KitService.ClubTable table = played.isEmpty()

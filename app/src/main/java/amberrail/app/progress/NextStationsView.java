@@ -11,7 +11,7 @@ import java.util.UUID;
  *
  * @param tableId where: the table of their last session, else the club's first
  */
-record NextStationsView(
+public record NextStationsView(
         UUID tableId, String tableName, double bandLow, double bandHigh, List<NextStationView> stations) {
     /**
      * A station and why.
@@ -21,7 +21,7 @@ record NextStationsView(
      * @param studentTries  of this student there; 0: they have not played it
      * @param stationGrade  from simulation and, where anybody has played it, from results
      */
-    record NextStationView(
+    public record NextStationView(
             Skill skill,
             String drillId,
             String drillTitle,

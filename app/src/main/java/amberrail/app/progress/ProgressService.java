@@ -48,7 +48,7 @@ import org.springframework.stereotype.Service;
 
 /** Puts a student's results together by skill, week, drill and station, and asks core what they say. */
 @Service
-class ProgressService {
+public class ProgressService {
     private static final double POINTS_PER_LOGIT = 100;
     private static final double MIDDLE_GRADE = 500;
 
@@ -80,7 +80,7 @@ class ProgressService {
         this.clock = clock;
     }
 
-    ProgressView of(SignedIn who, UUID studentId) {
+    public ProgressView of(SignedIn who, UUID studentId) {
         access.requireStudent(who, studentId);
         List<StationResult> all = results.ofStudent(studentId);
         Map<UUID, Double> minutes = practised.ofStudent(studentId);

@@ -16,7 +16,7 @@ import java.util.UUID;
  * @param weeks    from the first to the last with practice, oldest first, none left out
  * @param potting  all pots of all stations together: which drills were played moves it too
  */
-record ProgressView(
+public record ProgressView(
         UUID studentId,
         String studentName,
         int attempts,
@@ -30,7 +30,7 @@ record ProgressView(
         List<MilestoneView> milestones) {
 
     /** Ability at a week's end, from all results until then, older ones faded; grade with its standard error in points. */
-    record AbilityPoint(LocalDate week, double grade, double gradeSe, int tries) {}
+    public record AbilityPoint(LocalDate week, double grade, double gradeSe, int tries) {}
 
     /**
      * Ability in one skill on the scale 0 to 1000.
@@ -38,7 +38,7 @@ record ProgressView(
      * @param change  of the last six weeks against the six before, in points; with its 95 % interval
      * @param note    all made ("at least") or all missed ("at most")
      */
-    record SkillProgress(
+    public record SkillProgress(
             Skill skill,
             List<AbilityPoint> points,
             @MayBeMissing String note,
@@ -49,10 +49,10 @@ record ProgressView(
             @MayBeMissing Reason reason) {}
 
     /** One week, from its Monday (UTC). */
-    record WeekPoint(LocalDate week, double minutes, int sessions, int attempts, int pots, int potted) {}
+    public record WeekPoint(LocalDate week, double minutes, int sessions, int attempts, int pots, int potted) {}
 
     /** Spread of one drill's landings in a session, stations and sides each about their own mean; standard deviations with 95 % intervals. */
-    record SpreadPoint(
+    public record SpreadPoint(
             UUID sessionId,
             Instant startedAt,
             int landings,
@@ -63,10 +63,10 @@ record ProgressView(
             double speedLower,
             double speedUpper) {}
 
-    record DrillSpread(String drillId, String drillTitle, List<SpreadPoint> sessions) {}
+    public record DrillSpread(String drillId, String drillTitle, List<SpreadPoint> sessions) {}
 
     /** One session at a station, original and mirror together; {@code meanRadialMillimetres} is geometric, of made pots. */
-    record SessionPoint(
+    public record SessionPoint(
             UUID sessionId,
             Instant startedAt,
             int successes,
@@ -84,7 +84,7 @@ record ProgressView(
      * @param oddsRatio   for one session more
      * @param phi         how much more form varies from day to day than chance explains
      */
-    record SuccessTrend(
+    public record SuccessTrend(
             Verdict verdict,
             @MayBeMissing Double oddsRatio,
             @MayBeMissing Double oddsLower,
@@ -95,7 +95,7 @@ record ProgressView(
             @MayBeMissing Reason reason) {}
 
     /** Distance from the target over the sessions (Theil and Sen): change for one session more, negative is closer. */
-    record DistanceTrend(
+    public record DistanceTrend(
             Verdict verdict,
             @MayBeMissing Double change,
             @MayBeMissing Double changeLower,
@@ -103,7 +103,7 @@ record ProgressView(
             @MayBeMissing Reason reason) {}
 
     /** One station, sessions oldest first. */
-    record StationProgress(
+    public record StationProgress(
             String drillId,
             String drillTitle,
             Skill skill,
@@ -115,7 +115,7 @@ record ProgressView(
             DistanceTrend distance) {}
 
     /** What a milestone is about. */
-    enum MilestoneKind {
+    public enum MilestoneKind {
         /** The first time that a station's rule was met. */
         STATION_PASSED,
         /** The last station of a drill was passed. */
@@ -125,7 +125,7 @@ record ProgressView(
     }
 
     /** Something reached for the first time. */
-    record MilestoneView(
+    public record MilestoneView(
             MilestoneKind kind,
             Instant at,
             UUID sessionId,

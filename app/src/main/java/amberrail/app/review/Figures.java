@@ -13,11 +13,11 @@ import amberrail.core.statistics.Spread;
 import amberrail.core.statistics.SpreadEllipse;
 
 /** Core's statistics as they are sent: a figure that cannot be given is left out and its reason is there. */
-final class Figures {
+public final class Figures {
     private Figures() {}
 
     /** A share with its interval. */
-    record ShareView(
+    public record ShareView(
             int successes,
             int trials,
             @MayBeMissing Double rate,
@@ -36,14 +36,14 @@ final class Figures {
     }
 
     /** A range at 95 %. */
-    record IntervalView(double lower, double upper) {
+    public record IntervalView(double lower, double upper) {
         static IntervalView of(Interval interval) {
             return new IntervalView(interval.lower(), interval.upper());
         }
     }
 
     /** An ellipse around the mean. */
-    record EllipseView(double semiMajorMillimetres, double semiMinorMillimetres, double angleDegrees) {
+    public record EllipseView(double semiMajorMillimetres, double semiMinorMillimetres, double angleDegrees) {
         static EllipseView of(SpreadEllipse ellipse) {
             return new EllipseView(
                     ellipse.semiMajorMillimetres(), ellipse.semiMinorMillimetres(), ellipse.angleDegrees());
@@ -51,7 +51,7 @@ final class Figures {
     }
 
     /** Mean landing and bias. */
-    record OffsetView(
+    public record OffsetView(
             PointView mean,
             double biasLineMillimetres,
             double biasSpeedMillimetres,
@@ -68,7 +68,7 @@ final class Figures {
     }
 
     /** Standard deviations with their intervals. */
-    record SpreadView(
+    public record SpreadView(
             double sdLineMillimetres,
             double sdSpeedMillimetres,
             IntervalView sdLineInterval,
@@ -87,14 +87,14 @@ final class Figures {
     }
 
     /** Whether the bias is real. */
-    record BiasView(double p, boolean real) {
+    public record BiasView(double p, boolean real) {
         static BiasView of(BiasTest test) {
             return new BiasView(test.p(), test.real());
         }
     }
 
     /** Everything about where the landings of made pots lie. */
-    record DispersionView(
+    public record DispersionView(
             int landings,
             @MayBeMissing OffsetView offset,
             @MayBeMissing SpreadView spread,

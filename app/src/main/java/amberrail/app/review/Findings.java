@@ -32,11 +32,11 @@ import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 
 /** What the attempts of one station, side and shot say besides the first figures. */
-final class Findings {
+public final class Findings {
     private Findings() {}
 
     /** Landings of made pots by something they share: how the ball went in, what was called, what was noticed. */
-    record GroupFigures(String name, ShareView successes, DispersionView dispersion) {}
+    public record GroupFigures(String name, ShareView successes, DispersionView dispersion) {}
 
     /**
      * Original against mirror.
@@ -44,7 +44,7 @@ final class Findings {
      * @param common   the same in both, left of travel positive (mm)
      * @param mirrored turned round by the mirror
      */
-    record MirrorView(
+    public record MirrorView(
             MirrorComparison.Finding finding,
             @MayBeMissing Double common,
             @MayBeMissing IntervalView commonInterval,
@@ -53,10 +53,10 @@ final class Findings {
             @MayBeMissing Reason reason) {}
 
     /** What one change would help most, as fitted shares of all attempts. */
-    record ChangeView(OneChange.Change change, double now, double then) {}
+    public record ChangeView(OneChange.Change change, double now, double then) {}
 
     /** Runs; {@code luck} is the chance that luck alone makes as long a run of makes. */
-    record StreakView(int current, boolean currentIsMade, int longestMade, double luck) {}
+    public record StreakView(int current, boolean currentIsMade, int longestMade, double luck) {}
 
     /**
      * All of it.
@@ -67,7 +67,7 @@ final class Findings {
      * @param oneOfTheTwo   landings outside the ring with line or speed right
      * @param askAbout      attempts that lie so far off that the record may be wrong, or the shot a wild one
      */
-    record FindingsView(
+    public record FindingsView(
             ShareView thickOfMisses,
             @MayBeMissing ShareView lineRight,
             @MayBeMissing ShareView speedRight,

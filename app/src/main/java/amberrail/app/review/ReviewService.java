@@ -42,7 +42,7 @@ import org.springframework.stereotype.Service;
 
 /** Picks one station and side of a session and asks core for its figures. */
 @Service
-class ReviewService {
+public class ReviewService {
     private static final int MOST_SESSIONS = 50;
     private static final int MOST_SELECTED = 500;
 
@@ -69,14 +69,14 @@ class ReviewService {
     }
 
     /** What to look at: without a student or drill the session's first, without a station the group with the most attempts. */
-    record Asked(
+    public record Asked(
             Optional<UUID> studentId,
             Optional<String> drillId,
             Optional<Integer> station,
             boolean mirrored,
             int shot) {}
 
-    ReviewView review(SignedIn who, UUID sessionId, Asked asked) {
+    public ReviewView review(SignedIn who, UUID sessionId, Asked asked) {
         PracticeSession session = sessions.find(who, sessionId);
         UUID student = session.student(asked.studentId().orElse(null));
         PracticeSession.DrillVersion version = session.drill(asked.drillId().orElse(null));

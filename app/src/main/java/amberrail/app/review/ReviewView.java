@@ -23,7 +23,7 @@ import java.util.UUID;
  * @param inZone      landings of made pots inside the zone, in-offs counted as outside; left out where no zone is asked
  * @param successes   whole successes as the judge saw them
  */
-record ReviewView(
+public record ReviewView(
         @MayBeMissing SessionView session,
         @MayBeMissing SelectionView selection,
         UUID studentId,
@@ -55,7 +55,7 @@ record ReviewView(
      * @param sessions  that they are of
      * @param leftOut   sessions of these days in which the drill was another version or lay on another table: not to be thrown together
      */
-    record SelectionView(
+    public record SelectionView(
             String studentName,
             String drillTitle,
             String tableName,
@@ -65,5 +65,5 @@ record ReviewView(
             int leftOut) {}
 
     /** A station, side and shot that can be looked at; {@code shots} is more than 1 in a pattern. */
-    record GroupView(int station, String stationName, boolean mirrored, int shot, int shots, int attempts) {}
+    public record GroupView(int station, String stationName, boolean mirrored, int shot, int shots, int attempts) {}
 }

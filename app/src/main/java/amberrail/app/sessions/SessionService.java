@@ -109,7 +109,8 @@ public class SessionService {
         entity.ballSetId = gear.ballSetId();
         entity.startedAt = startedAt.truncatedTo(ChronoUnit.MILLIS);
         entity.stretches.add(from(entity.startedAt));
-        return toSession(who, sessions.save(entity));
+        // Results are written past Hibernate within the same transaction and refer to it.
+        return toSession(who, sessions.saveAndFlush(entity));
     }
 
     /** {@link Missing} if there is none or none of its students is this person's to see. */

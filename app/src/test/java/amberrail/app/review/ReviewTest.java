@@ -2,6 +2,7 @@ package amberrail.app.review;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import amberrail.app.attempts.AttemptBody;
 import amberrail.app.people.SignedIn;
@@ -77,5 +78,35 @@ class ReviewTest extends AppTest {
 
     private void write(int number, AttemptBody body) throws Exception {
         put(student, body, "/api/v1/sessions/{s}/attempts/{id}", session, new UUID(number, session.hashCode()));
+    }
+
+    @Test
+    void aSelectionThrowsSessionsTogetherAndKeepsToItsDays() throws Exception {
+        SignedIn student = club.newStudentOf(club.head());
+        for (int n = 0; n < 2; n++) {
+            String session = beginSession(student, student);
+            put(
+                    student,
+                    Club.potted(0, 1746.25, 1016),
+                    "/api/v1/sessions/{s}/attempts/{id}",
+                    session,
+                    UUID.randomUUID());
+            put(
+                    student,
+                    Club.body(0, 1, PotOutcome.MISSED_THIN, null),
+                    "/api/v1/sessions/{s}/attempts/{id}",
+                    session,
+                    UUID.randomUUID());
+        }
+        String path = "/api/v1/students/{id}/selection?drillId=" + Club.DRILL;
+        JsonNode all = tree(read(student, path, student.accountId()));
+        assertThat(all.get("attempts")).hasSize(4);
+        assertThat(all.at("/selection/sessions")).hasSize(2);
+        assertThat(all.at("/potted/successes").asInt()).isEqualTo(2);
+        assertThat(tree(read(student, path + "&pot=MISSED", student.accountId()))
+                        .get("attempts"))
+                .hasSize(2);
+        read(student, path + "&to=2020-01-01", student.accountId()).andExpect(status().isNotFound());
+        read(student, path + "&from=tomorrow", student.accountId()).andExpect(status().isBadRequest());
     }
 }

@@ -59,6 +59,8 @@ class WhoMayTest extends AppTest {
         Map<String, Object> newSession = newSession(student, Club.DRILL);
         String ofStudent = "/api/v1/students/" + student.accountId();
         Map<String, Object> routine = Map.of("steps", List.of("chalk"), "clockSeconds", 25);
+        Map<String, Object> templateMark =
+                Map.of("tableId", club.table(), "tip", "STUN", "xMillimetres", 900, "yMillimetres", 0);
         Map<String, Object> taking = Map.of("studentId", student.accountId());
         Map<String, Object> preferences = Map.of(
                 "dialect", "SNOOKER",
@@ -227,6 +229,27 @@ class WhoMayTest extends AppTest {
                 new Rule("GET", ofStudent + "/attempts.csv", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("GET", ofStudent + "/attempts.json", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("GET", ofStudent + "/progress", null, OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule("GET", ofStudent + "/selection?drillId=" + Club.DRILL, null, OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule(
+                        "POST",
+                        "/api/v1/attempt-import/" + student.accountId(),
+                        Map.of("csv", "no columns"),
+                        OK,
+                        OK,
+                        NOT_FOUND,
+                        NOT_FOUND),
+                new Rule("GET", ofStudent + "/template", null, OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule("POST", ofStudent + "/template/marks", templateMark, OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule(
+                        "DELETE",
+                        ofStudent + "/template/marks/" + UUID.randomUUID(),
+                        null,
+                        NOT_FOUND,
+                        NOT_FOUND,
+                        NOT_FOUND,
+                        NOT_FOUND),
+                new Rule(
+                        "POST", ofStudent + "/report", Map.of("note", "", "paper", "A4"), OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("GET", ofStudent + "/next-stations", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("GET", ofStudent + "/error-sizes", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("GET", ofStudent + "/error-sizes/over-time", null, OK, OK, NOT_FOUND, NOT_FOUND),

@@ -1,0 +1,123 @@
+package amberrail.app.report;
+
+import amberrail.app.paper.PaperSize;
+import amberrail.app.people.PeopleService;
+import amberrail.app.people.SignedIn;
+import amberrail.app.progress.NextStations;
+import amberrail.app.progress.ProgressService;
+import amberrail.app.review.ReviewService;
+import amberrail.app.review.ReviewView;
+import amberrail.app.sessions.PracticeSession;
+import amberrail.app.sessions.SessionService;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.io.IOException;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A student's report as PDF, for themselves and their coaches. */
+@RestController
+class ReportController {
+    private static final int MAPS = 2;
+    private static final int LOOKED_AT = 4;
+
+    private final ProgressService progress;
+    private final NextStations next;
+    private final ReviewService reviews;
+    private final SessionService sessions;
+    private final PeopleService people;
+    private final Clock clock;
+
+    ReportController(
+            ProgressService progress,
+            NextStations next,
+            ReviewService reviews,
+            SessionService sessions,
+            PeopleService people,
+            Clock clock) {
+        this.progress = progress;
+        this.next = next;
+        this.reviews = reviews;
+        this.sessions = sessions;
+        this.people = people;
+        this.clock = clock;
+    }
+
+    /** What the coach wants to say on it, and the paper. */
+    record ReportBody(
+            @NotNull @Size(max = 1200) String note, @NotNull PaperSize paper) {}
+
+    @PostMapping(path = "/api/v1/students/{id}/report", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> report(
+            @AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @Valid @RequestBody ReportBody body)
+            throws IOException {
+        StudentReport.Contents contents = new StudentReport.Contents(
+                progress.of(who, id),
+                next.of(who, id),
+                maps(who, id),
+                body.note(),
+                people.person(who.accountId()).name(),
+                LocalDate.ofInstant(Instant.now(clock), ZoneOffset.UTC));
+        byte[] pdf = new StudentReport(new ReportWords(people.preferences(who)), body.paper()).pdf(contents);
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.inline()
+                                .filename("practice-report.pdf")
+                                .build()
+                                .toString())
+                .body(pdf);
+    }
+
+    /** The two largest groups of the newest sessions, by station and side. */
+    private List<ReviewView> maps(SignedIn who, UUID studentId) {
+        List<ReviewView> maps = new ArrayList<>();
+        for (PracticeSession session : sessions.latest(who, studentId, LOOKED_AT)) {
+            for (PracticeSession.DrillVersion drill : session.drills()) {
+                if (maps.size() < MAPS) {
+                    addLargest(who, session, studentId, drill.drillId(), maps);
+                }
+            }
+        }
+        return maps;
+    }
+
+    private void addLargest(
+            SignedIn who, PracticeSession session, UUID studentId, String drillId, List<ReviewView> maps) {
+        ReviewView first = reviews.review(
+                who,
+                session.id(),
+                new ReviewService.Asked(Optional.of(studentId), Optional.of(drillId), Optional.empty(), false, 0));
+        first.groups().stream()
+                .filter(group -> group.attempts() > 0)
+                .sorted(Comparator.comparing(group -> -group.attempts()))
+                .limit((long) MAPS - maps.size())
+                .forEach(group -> maps.add(reviews.review(
+                        who,
+                        session.id(),
+                        new ReviewService.Asked(
+                                Optional.of(studentId),
+                                Optional.of(drillId),
+                                Optional.of(group.station()),
+                                group.mirrored(),
+                                group.shot()))));
+    }
+}

@@ -1,0 +1,122 @@
+package amberrail.app.report;
+
+import amberrail.app.people.Preferences;
+import amberrail.app.progress.NextStationsView.NextStationView;
+import amberrail.app.progress.ProgressView.SkillProgress;
+import amberrail.app.progress.ProgressView.StationProgress;
+import amberrail.app.review.Figures.OffsetView;
+import amberrail.app.review.Figures.ShareView;
+import amberrail.app.review.Figures.SpreadView;
+import amberrail.core.drill.Skill;
+import amberrail.core.statistics.Verdict;
+import java.util.Locale;
+
+/** The report's sentences, in the words and the unit of whoever prints it. */
+final class ReportWords {
+    private static final double MILLIMETRES_PER_INCH = 25.4;
+
+    private final boolean snooker;
+    private final Preferences.LengthUnit unit;
+
+    ReportWords(Preferences preferences) {
+        snooker = preferences.dialect() == Preferences.Dialect.SNOOKER;
+        unit = preferences.lengthUnit();
+    }
+
+    String skill(Skill skill) {
+        return switch (skill) {
+            case POTTING -> snooker ? "Potting" : "Pocketing";
+            case STUN -> "Stun";
+            case DRAW -> snooker ? "Screw" : "Draw";
+            case FOLLOW -> "Follow";
+            case POSITION -> "Position";
+            case SIDE -> snooker ? "Side" : "English";
+            case SAFETY -> "Safety";
+        };
+    }
+
+    String potted() {
+        return snooker ? "potted" : "pocketed";
+    }
+
+    /** Sights depend on the table's side, so paper has centimetres for them. */
+    String length(double millimetres) {
+        return switch (unit) {
+            case MILLIMETRES -> text("%.0f mm", millimetres);
+            case INCHES -> text("%.1f in", millimetres / MILLIMETRES_PER_INCH);
+            case CENTIMETRES, SIGHTS -> text("%.1f cm", millimetres / 10);
+        };
+    }
+
+    String share(String name, ShareView share) {
+        return share.rate() == null
+                ? text("%s: nothing to count yet", name)
+                : text(
+                        "%s %d of %d: %.0f %% (%.0f to %.0f)",
+                        name,
+                        share.successes(),
+                        share.trials(),
+                        100 * share.rate(),
+                        100 * share.lower(),
+                        100 * share.upper());
+    }
+
+    String spread(SpreadView spread) {
+        return text(
+                "spread along the way ±%s, across ±%s",
+                length(spread.sdSpeedMillimetres()), length(spread.sdLineMillimetres()));
+    }
+
+    String bias(OffsetView offset) {
+        return text(
+                "on average %s %s, %s %s",
+                length(Math.abs(offset.biasSpeedMillimetres())),
+                offset.biasSpeedMillimetres() > 0 ? "long" : "short",
+                length(Math.abs(offset.biasLineMillimetres())),
+                offset.biasLineMillimetres() > 0 ? "left" : "right");
+    }
+
+    String change(SkillProgress skill) {
+        if (skill.change() == null) {
+            return "too few tries in six weeks to say whether it changes";
+        }
+        String size = text(
+                "%+.0f points in six weeks (%+.0f to %+.0f)", skill.change(), skill.changeLower(), skill.changeUpper());
+        return verdict(skill.verdict()) + ": " + size;
+    }
+
+    String verdict(Verdict verdict) {
+        return switch (verdict) {
+            case BETTER -> "better";
+            case WORSE -> "worse";
+            case NO_CLEAR_CHANGE_YET -> "no clear change yet";
+        };
+    }
+
+    String next(NextStationView one) {
+        return text(
+                "%s, %s: about %.0f in 100 (%.0f to %.0f). %s",
+                one.drillTitle(),
+                one.stationName(),
+                100 * one.p(),
+                100 * one.lower(),
+                100 * one.upper(),
+                one.studentTries() == 0 ? "Not played yet." : text("Played %d times so far.", one.studentTries()));
+    }
+
+    String station(StationProgress one) {
+        if (one.success().fittedFirst() == null || one.success().fittedLast() == null) {
+            return "one session is too few for a trend";
+        }
+        return text(
+                "%s: from about %.0f %% to %.0f %% over %d sessions",
+                verdict(one.success().verdict()),
+                100 * one.success().fittedFirst(),
+                100 * one.success().fittedLast(),
+                one.sessions().size());
+    }
+
+    static String text(String pattern, Object... values) {
+        return String.format(Locale.ROOT, pattern, values);
+    }
+}
