@@ -4,7 +4,8 @@ import { library } from './pool/library'
 import { lab } from './pool/lab'
 import { grades, recipes, notation } from './pool/grades'
 import { recording } from './pool/recording'
-import { progress, review } from './pool/review'
+import { chart, progress } from './pool/progress'
+import { review } from './pool/review'
 
 export const pool = {
   app: { name: 'Amber Rail', loading: 'One moment…' },
@@ -239,6 +240,7 @@ export const pool = {
     assign: 'Assign',
     only: 'Only the head coach can see this.',
   },
+  chart,
   progress,
   settings: {
     title: 'Words, units, light',
@@ -267,7 +269,13 @@ export const pool = {
     observations: 'Observations',
     observationsLead: 'What you note at the table with one key, one a line, at most {n}.',
   },
-  unit: { mm: '{n} mm', cm: '{n} cm', in: '{n} in', sights: '{n} diamonds' },
+  unit: {
+    mm: '{n} mm',
+    cm: '{n} cm',
+    in: '{n} in',
+    sights: '{n} diamonds',
+    name: { MILLIMETRES: 'mm', CENTIMETRES: 'cm', INCHES: 'inches', SIGHTS: 'diamonds' },
+  },
   error: {
     retry: 'Try again',
     missingPage: 'There is no such page.',

@@ -33,7 +33,20 @@ export function useUnits() {
     }
   }
 
-  return { unit, length, figure }
+  /** A length as a bare number in the unit, for axes; the sight is that of a 9 ft table. */
+  function lengthIn(millimetres: number): number {
+    const size = {
+      MILLIMETRES: 1,
+      CENTIMETRES: 10,
+      INCHES: MILLIMETRES_PER_INCH,
+      SIGHTS: DEFAULT_SIGHT_MILLIMETRES,
+    }
+    return millimetres / size[unit.value]
+  }
+
+  const lengthUnitName = computed(() => t(`unit.name.${unit.value}`))
+
+  return { unit, length, lengthIn, lengthUnitName, figure }
 }
 
 /** A share as a whole per cent. */

@@ -27,17 +27,14 @@ const MOSTLY_PRIOR = 0.3
           <tr v-for="size in data.sizes" :key="size.cause">
             <th scope="row">{{ t(`progress.cause.${size.cause}`) }}</th>
             <td class="value">{{ t(`progress.size.${size.cause}`, { sd: figure(size.sd, 1) }) }}</td>
-            <td v-if="size.cause === 'AIM' && data.pots > 0" class="quiet small">
-              <!-- The interval is of the landings; clean pots cut the aim short, so this figure comes of pots and misses. -->
-              {{ t('progress.fromPots', { n: data.pots }) }}
-            </td>
-            <td v-else class="quiet small">
+            <td class="quiet small">
               {{ t('progress.range', { lower: figure(size.lower, 1), upper: figure(size.upper, 1) }) }}
               <template v-if="size.resolution < MOSTLY_PRIOR"> · {{ t('progress.mostlyPrior') }}</template>
             </td>
           </tr>
         </tbody>
       </table>
+      <p v-if="data && !data.trusted" class="small">{{ t('progress.sizesTooLarge') }}</p>
       <p v-if="data" class="small quiet">
         {{ t('progress.sizesOf', { landings: data.landings, pots: data.pots }) }}
       </p>

@@ -1,105 +1,77 @@
 <script setup lang="ts">
-import { computed, onMounted } from 'vue'
+import { computed, onMounted, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
-import type { StationProgress } from '@/api/types'
 import PageState from '@/shared/PageState.vue'
-import { useHand } from '@/shared/useHand'
 import { useLoad } from '@/shared/useLoad'
-import { useSignedIn } from '@/shared/useSignedIn'
-import { percent, useUnits } from '@/shared/units'
+import { useUnits } from '@/shared/units'
+import AbilityCharts from './AbilityCharts.vue'
 import ErrorSizes from './ErrorSizes.vue'
-import ShareLine from './ShareLine.vue'
+import MilestoneList from './MilestoneList.vue'
+import NextList from './NextList.vue'
+import PaperAndFiles from './PaperAndFiles.vue'
+import PracticeCharts from './PracticeCharts.vue'
+import ProgressTabs from './ProgressTabs.vue'
+import SizesOverTime from './SizesOverTime.vue'
+import StationTable from './StationTable.vue'
+import { useStudentInHand } from './useStudentInHand'
 
-/** A student over the sessions, station by station: is it better? Verdicts come of intervals alone. */
+/** A student over the weeks: where they stand, is it better, what next. */
 const { t } = useI18n()
 const { figure } = useUnits()
-const hand = useHand()
-const signedIn = useSignedIn()
-const studentId = computed(() =>
-  signedIn.me?.person.role === 'STUDENT' ? signedIn.me.person.id : hand.hand.studentId,
-)
+const { studentId } = useStudentInHand()
 const { data, busy, problem, reload } = useLoad(async () => {
   const id = studentId.value
   return id ? answer(api.GET('/api/v1/students/{id}/progress', { params: { path: { id } } })) : undefined
 })
 onMounted(reload)
+watch(studentId, reload)
 
-function latest({ sessions }: StationProgress): string {
-  const last = sessions[sessions.length - 1]
-  return last ? t('progress.latest', { x: last.successes, n: last.judged }) : ''
-}
-
-function success({ success: trend, sessions }: StationProgress): string {
-  if (trend.fittedFirst === undefined || trend.fittedLast === undefined) return t('progress.oneSession')
-  return t('progress.success', {
-    from: percent(trend.fittedFirst),
-    to: percent(trend.fittedLast),
-    n: sessions.length,
-    odds: figure(trend.oddsRatio ?? 1, 2),
-    lower: figure(trend.oddsLower ?? 1, 2),
-    upper: figure(trend.oddsUpper ?? 1, 2),
-  })
-}
-
-function distance({ distance: trend }: StationProgress): string {
-  if (trend.change === undefined) return ''
-  const change = figure(100 * trend.change, 0)
-  return trend.changeLower === undefined || trend.changeUpper === undefined
-    ? t('progress.distanceFew', { change })
-    : t('progress.distance', {
-        change,
-        lower: figure(100 * trend.changeLower, 0),
-        upper: figure(100 * trend.changeUpper, 0),
-      })
-}
+const since = computed(() => {
+  const first = data.value?.weeks[0]
+  return first ? new Date(first.week).toLocaleDateString(undefined, { dateStyle: 'medium' }) : ''
+})
 </script>
 
 <template>
   <main class="page">
+    <ProgressTabs />
     <h1>
       {{ t('progress.title') }}<template v-if="data">: {{ data.studentName }}</template>
     </h1>
-    <PageState :busy="busy" :problem="problem" :ready="!busy" @retry="reload">
+    <PageState :busy="busy" :problem="problem" :ready="!busy || data !== undefined" @retry="reload">
       <p v-if="!studentId">
         {{ t('progress.nobody') }} <RouterLink to="/today">{{ t('rail.today') }}</RouterLink>
       </p>
-      <p v-else-if="data && data.stations.length === 0">{{ t('progress.empty') }}</p>
       <template v-else-if="data">
-        <ErrorSizes :key="data.studentId" :student-id="data.studentId" />
-        <h2>{{ t('progress.stations') }}</h2>
-        <table class="stations">
-          <thead>
-            <tr>
-              <th scope="col">{{ t('progress.station') }}</th>
-              <th scope="col">{{ t('progress.line') }}</th>
-              <th scope="col">{{ t('review.successes') }}</th>
-              <th scope="col">{{ t('progress.distanceTitle') }}</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="one in data.stations" :key="`${one.drillId} ${one.station}`">
-              <th scope="row">
-                <RouterLink :to="`/drills/${one.drillId}`">{{ one.drillTitle }}</RouterLink>
-                <span class="quiet number">{{ one.station + 1 }} · {{ one.stationName }}</span>
-              </th>
-              <td>
-                <ShareLine :sessions="one.sessions" :label="success(one)" />
-                <span class="small quiet figures">{{ latest(one) }}</span>
-              </td>
-              <td>
-                <strong>{{ t(`progress.verdict.${one.success.verdict}`) }}</strong> {{ success(one) }}
-              </td>
-              <td>
-                <template v-if="distance(one)">
-                  <strong>{{ t(`progress.verdict.${one.distance.verdict}`) }}</strong> {{ distance(one) }}
-                </template>
-                <template v-else>–</template>
-              </td>
-            </tr>
-          </tbody>
-        </table>
-        <p class="small quiet">{{ t('progress.why') }}</p>
+        <p v-if="data.attempts === 0">{{ t('progress.empty') }}</p>
+        <template v-else>
+          <p class="sum">
+            {{
+              t('progress.sum', {
+                since,
+                sessions: data.sessions,
+                minutes: figure(data.minutes, 0),
+                attempts: data.attempts,
+              })
+            }}
+          </p>
+          <AbilityCharts :skills="data.skills" />
+        </template>
+        <NextList :key="data.studentId" :student-id="data.studentId" />
+        <template v-if="data.attempts > 0">
+          <PracticeCharts :key="data.studentId" :progress="data" />
+          <ErrorSizes :key="data.studentId" :student-id="data.studentId" />
+          <SizesOverTime :key="data.studentId" :student-id="data.studentId" />
+          <StationTable :stations="data.stations" />
+          <MilestoneList :milestones="data.milestones" />
+        </template>
+        <PaperAndFiles
+          :key="data.studentId"
+          :student-id="data.studentId"
+          :student-name="data.studentName"
+          @imported="reload"
+        />
       </template>
     </PageState>
   </main>
@@ -107,43 +79,17 @@ function distance({ distance: trend }: StationProgress): string {
 
 <style scoped>
 .page {
-  padding: 20px 24px;
+  padding: 16px 24px 24px;
 }
-h2 {
+.sum {
+  margin: 4px 0 12px;
+}
+.page :deep(section) {
   margin-top: 18px;
 }
-.number {
-  margin-left: 8px;
-}
-.stations {
-  border-collapse: collapse;
-  width: 100%;
-}
-.stations th,
-.stations td {
-  text-align: left;
-  font-weight: 400;
-  vertical-align: top;
-  padding: 8px 16px 8px 0;
-  border-top: 1px solid var(--hairline);
-}
-.stations thead th {
-  border-top: 0;
-  font-size: 14px;
-}
-@media (max-width: 760px) {
-  .stations tr {
-    display: block;
-    padding: 6px 0;
-  }
-  .stations th,
-  .stations td {
-    display: block;
-    border-top: 0;
-    padding: 2px 0;
-  }
-  .stations thead {
-    display: none;
+@media (max-width: 620px) {
+  .page {
+    padding: 12px;
   }
 }
 </style>

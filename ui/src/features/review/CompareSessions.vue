@@ -18,17 +18,31 @@ const sessions = useLoad(() =>
   answer(api.GET('/api/v1/students/{id}/sessions', { params: { path: { id: props.review.studentId } } })),
 )
 onMounted(sessions.reload)
+/** The sessions that are looked at now, and the day of the first of them. */
+const now = computed(() => {
+  const { session, selection } = props.review
+  return session ? [session.id] : (selection?.sessions ?? [])
+})
+const firstOfNow = computed(
+  () =>
+    (sessions.data.value ?? [])
+      .filter(({ id }) => now.value.includes(id))
+      .map(({ startedAt }) => startedAt)
+      .sort()[0] ?? '',
+)
 const earlier = computed(() =>
   (sessions.data.value ?? []).filter(
     (one) =>
-      one.id !== props.review.session.id &&
-      one.startedAt < props.review.session.startedAt &&
-      one.drills.some((drill) => drill.id === props.review.drillId),
+      one.startedAt < firstOfNow.value && one.drills.some((drill) => drill.id === props.review.drillId),
   ),
 )
+const from = ref('')
+const to = ref('')
 const NOTHING = ''
+const DAYS = 'days'
 const options = computed(() => [
   { value: NOTHING, label: t('review.compare.choose') },
+  { value: DAYS, label: t('review.compare.days') },
   ...earlier.value.map((one) => ({
     value: one.id,
     label: `${new Date(one.startedAt).toLocaleDateString(undefined, { dateStyle: 'medium' })} · ${one.tableName}`,
@@ -44,28 +58,55 @@ async function compare(): Promise<void> {
   comparison.value = undefined
   problem.value = ''
   if (!chosen.value) return
-  const { studentId, drillId, station, mirrored, shotIndex: shot, session } = props.review
   try {
-    const query = { studentId, drillId, station, mirrored, shot }
-    const path = { sessionId: chosen.value }
-    const [review, compared] = await Promise.all([
-      answer(api.GET('/api/v1/sessions/{sessionId}/review', { params: { path, query } })),
-      answer(
-        api.GET('/api/v1/students/{id}/comparison', {
-          params: {
-            path: { id: studentId },
-            query: { drillId, station, mirrored, shot, from: [chosen.value], to: [session.id] },
+    const found = await earlierReview(chosen.value)
+    const { studentId, drillId, station, mirrored, shotIndex: shot } = props.review
+    comparison.value = await answer(
+      api.GET('/api/v1/students/{id}/comparison', {
+        params: {
+          path: { id: studentId },
+          query: {
+            drillId,
+            station,
+            mirrored,
+            shot,
+            from: found.session ? [found.session.id] : (found.selection?.sessions ?? []),
+            to: now.value,
           },
-        }),
-      ),
-    ])
-    before.value = review
-    comparison.value = compared
+        },
+      }),
+    )
+    before.value = found
   } catch (error) {
     problem.value = sentence(error)
   }
 }
-watch([chosen, () => props.review], () => void compare())
+watch([chosen, from, to, () => props.review], () => void compare())
+
+/** One earlier session, or all of some days before the first that is looked at. */
+function earlierReview(which: string): Promise<Review> {
+  const { studentId, drillId, station, mirrored, shotIndex: shot } = props.review
+  if (which !== DAYS) {
+    const query = { studentId, drillId, station, mirrored, shot }
+    return answer(
+      api.GET('/api/v1/sessions/{sessionId}/review', { params: { path: { sessionId: which }, query } }),
+    )
+  }
+  const query = {
+    drillId,
+    station,
+    mirrored,
+    shot,
+    from: from.value || undefined,
+    to: to.value || dayBefore(firstOfNow.value),
+  }
+  return answer(api.GET('/api/v1/students/{id}/selection', { params: { path: { id: studentId }, query } }))
+}
+
+const DAY_MILLISECONDS = 86_400_000
+function dayBefore(instant: string): string {
+  return new Date(Date.parse(instant) - DAY_MILLISECONDS).toISOString().slice(0, 10)
+}
 
 /** One scale for both: a square about the target that holds every landing of either. */
 const SMALLEST_MILLIMETRES = 400
@@ -89,8 +130,10 @@ function isMiss(outcome: string): boolean {
   return outcome.startsWith('MISSED') || outcome === 'OTHER'
 }
 
-function day(review: Review): string {
-  return new Date(review.session.startedAt).toLocaleDateString(undefined, { dateStyle: 'long' })
+function heading({ session, selection }: Review): string {
+  return session
+    ? new Date(session.startedAt).toLocaleDateString(undefined, { dateStyle: 'long' })
+    : t('review.sessions', { n: selection?.sessions.length ?? 0 })
 }
 </script>
 
@@ -100,16 +143,20 @@ function day(review: Review): string {
     <p v-if="earlier.length === 0" class="quiet">{{ t('review.compare.none') }}</p>
     <template v-else>
       <ChoiceField v-model="chosen" :label="t('review.compare.with')" :options="options" />
+      <p v-if="chosen === DAYS" class="days">
+        <label>{{ t('review.from') }} <input v-model.lazy="from" type="date" /></label>
+        <label>{{ t('review.to') }} <input v-model.lazy="to" type="date" /></label>
+      </p>
       <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
       <template v-if="before && comparison">
         <div class="maps">
-          <figure v-for="one in [before, review]" :key="one.session.id">
-            <figcaption>{{ day(one) }}</figcaption>
+          <figure v-for="(one, index) in [before, review]" :key="index">
+            <figcaption>{{ heading(one) }}</figcaption>
             <ShotMap
               :review="one"
               :shown="one.attempts.filter(({ attempt }) => !isMiss(attempt.outcome))"
               :close-up="closeUp"
-              :label="day(one)"
+              :label="heading(one)"
             />
           </figure>
         </div>
@@ -137,6 +184,20 @@ function day(review: Review): string {
 figure {
   margin: 0;
   aspect-ratio: 1;
+}
+.days {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 20px;
+}
+.days input {
+  min-height: 44px;
+  padding: 0 10px;
+  border: 1.5px solid #8c8676;
+  border-radius: 8px;
+  background: var(--paper-raised);
+  color: var(--ink);
+  font: inherit;
 }
 .problem {
   color: var(--brick-text);

@@ -7,7 +7,9 @@ import { percent, useUnits } from '@/shared/units'
 
 /** What the attempts say besides the first figures: each a sentence with its n and interval, or a small table. */
 const props = defineProps<{ review: Review; scale: StrikeScale }>()
-defineEmits<{ choose: [id: string] }>()
+const emit = defineEmits<{ choose: [id: string]; only: [part: { key: string; name: string }] }>()
+/** As the address names a part of a selection. */
+const PARTS = { byPot: 'pot', byCall: 'call', byObservation: 'observation' } as const
 const { t } = useI18n()
 const { length } = useUnits()
 const notation = useNotation()
@@ -84,9 +86,13 @@ const asked = computed(() =>
 
 const tables = computed(() =>
   [
-    { key: 'byPot', rows: findings.value.byPot, name: (one: GroupFigures) => potName(one.name) },
-    { key: 'byCall', rows: findings.value.byCall, name: (one: GroupFigures) => callName(one.name) },
-    { key: 'byObservation', rows: findings.value.byObservation, name: (one: GroupFigures) => one.name },
+    { key: 'byPot' as const, rows: findings.value.byPot, name: (one: GroupFigures) => potName(one.name) },
+    { key: 'byCall' as const, rows: findings.value.byCall, name: (one: GroupFigures) => callName(one.name) },
+    {
+      key: 'byObservation' as const,
+      rows: findings.value.byObservation,
+      name: (one: GroupFigures) => one.name,
+    },
   ].filter(({ key, rows }) => rows.length > (key === 'byPot' ? 1 : 0)),
 )
 
@@ -122,13 +128,7 @@ function spread({ dispersion }: GroupFigures): string {
       <li v-for="sentence in sentences" :key="sentence">{{ sentence }}</li>
       <li v-if="asked.length">
         {{ t('review.found.ask') }}
-        <button
-          v-for="one in asked"
-          :key="one.id"
-          type="button"
-          class="link"
-          @click="$emit('choose', one.id)"
-        >
+        <button v-for="one in asked" :key="one.id" type="button" class="link" @click="emit('choose', one.id)">
           {{ one.number }}
         </button>
       </li>
@@ -149,7 +149,15 @@ function spread({ dispersion }: GroupFigures): string {
       </thead>
       <tbody>
         <tr v-for="row in table.rows" :key="row.name">
-          <th scope="row">{{ table.name(row) }}</th>
+          <th scope="row">
+            <button
+              type="button"
+              class="link"
+              @click="emit('only', { key: PARTS[table.key], name: row.name })"
+            >
+              {{ table.name(row) }}
+            </button>
+          </th>
           <td>
             {{ row.successes.successes }} / {{ row.successes.trials }}
             <span class="quiet">{{
@@ -197,5 +205,13 @@ td {
 .link {
   min-width: 32px;
   min-height: 32px;
+  padding: 0;
+  border: 0;
+  background: none;
+  color: var(--amber-text);
+  font: inherit;
+  text-align: left;
+  text-decoration: underline;
+  cursor: pointer;
 }
 </style>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
@@ -13,9 +13,11 @@ import CompareSessions from './CompareSessions.vue'
 import FigureList from './FigureList.vue'
 import FindingsList from './FindingsList.vue'
 import MarkLegend from './MarkLegend.vue'
+import ReviewHeading from './ReviewHeading.vue'
 import ShotMap from './ShotMap.vue'
 
-const props = defineProps<{ sessionId: string }>()
+/** One session, or without it the selection that the address names. */
+const props = defineProps<{ sessionId?: string }>()
 const { t } = useI18n()
 const { length } = useUnits()
 const route = useRoute()
@@ -27,22 +29,45 @@ const withMissed = ref(true)
 const CLOSE_UP_ROOM = 1.15
 const SMALLEST_CLOSE_UP_MILLIMETRES = 400
 
+function text(key: string): string | undefined {
+  const value = route.query[key]
+  return typeof value === 'string' && value ? value : undefined
+}
+
 const { data, busy, problem, reload } = useLoad(() => {
-  const { station, student, drill } = route.query
-  const query = {
-    ...(typeof student === 'string' ? { studentId: student } : {}),
-    ...(typeof drill === 'string' ? { drillId: drill } : {}),
-    ...(typeof station === 'string'
-      ? {
-          station: Number(station),
-          mirrored: route.query.mirrored === 'true',
-          shot: Number(route.query.shot ?? 0),
-        }
-      : {}),
+  const [student, drill] = [text('student'), text('drill')]
+  const station = text('station')
+  const place = station
+    ? {
+        station: Number(station),
+        mirrored: text('mirrored') === 'true',
+        shot: Number(text('shot') ?? 0),
+      }
+    : {}
+  if (props.sessionId) {
+    return answer(
+      api.GET('/api/v1/sessions/{sessionId}/review', {
+        params: {
+          path: { sessionId: props.sessionId },
+          query: { studentId: student, drillId: drill, ...place },
+        },
+      }),
+    )
   }
   return answer(
-    api.GET('/api/v1/sessions/{sessionId}/review', {
-      params: { path: { sessionId: props.sessionId }, query },
+    api.GET('/api/v1/students/{id}/selection', {
+      params: {
+        path: { id: student ?? '' },
+        query: {
+          drillId: drill ?? '',
+          from: text('from'),
+          to: text('to'),
+          pot: text('pot'),
+          call: text('call'),
+          observation: text('observation'),
+          ...place,
+        },
+      },
     }),
   )
 })
@@ -53,7 +78,7 @@ onMounted(async () => {
     hand.take({ studentId: whose.value?.id, studentName: whose.value?.name, sessionId: session.id })
 })
 
-const whose = computed(() => data.value?.session.students.find(({ id }) => id === data.value?.studentId))
+const whose = computed(() => data.value?.session?.students.find(({ id }) => id === data.value?.studentId))
 const shown = computed(() => (data.value?.attempts ?? []).filter((one) => withMissed.value || !isMiss(one)))
 
 /** A square that holds the ring, the ellipses and every landing shown. */
@@ -92,18 +117,25 @@ function isMiss({ attempt }: Attempt): boolean {
   return attempt.outcome.startsWith('MISSED') || attempt.outcome === 'OTHER'
 }
 
-async function pick(station: number, mirrored: boolean, shot: number): Promise<void> {
-  await router.replace({
-    query: { ...route.query, station: String(station), mirrored: String(mirrored), shot: String(shot) },
+/** One group of the findings by itself, over every session. */
+async function only(part: { key: string; name: string }): Promise<void> {
+  const review = data.value
+  if (!review) return
+  const { studentId: student, drillId: drill, station, mirrored, shotIndex } = review
+  await router.push({
+    path: '/review/selection',
+    query: {
+      ...(props.sessionId ? {} : route.query),
+      student,
+      drill,
+      station: String(station),
+      mirrored: String(mirrored),
+      shot: String(shotIndex),
+      [part.key]: part.name,
+    },
   })
-  await reload()
 }
-
-/** Another student's turns, or another drill of the session. */
-async function pickPart(student: string, drill: string): Promise<void> {
-  await router.replace({ query: { student, drill } })
-  await reload()
-}
+watch(() => [props.sessionId, text('pot'), text('call'), text('observation')], reload)
 
 function readOut(one: Attempt): string {
   if (!one.error) return one.attempt.inOff ? t('outcome.inOff') : t('recording.notSeen')
@@ -121,55 +153,10 @@ const RESULT_WORDS = { SUCCESS: 'review.yes', FAILURE: 'review.no', NOT_JUDGED: 
   <main class="page">
     <PageState :busy="busy" :problem="problem" :ready="data !== undefined" @retry="reload">
       <template v-if="data">
-        <header>
-          <h1>{{ data.session.drills.find((one) => one.id === data?.drillId)?.title }}</h1>
-          <p class="quiet">
-            {{ whose?.name }} ·
-            {{
-              new Date(data.session.startedAt).toLocaleString(undefined, {
-                dateStyle: 'long',
-                timeStyle: 'short',
-              })
-            }}
-            · {{ data.session.tableName }}
-          </p>
-          <nav
-            v-if="data.session.students.length > 1 || data.session.drills.length > 1"
-            class="groups no-print"
-            :aria-label="t('review.parts')"
-          >
-            <template v-for="student in data.session.students" :key="student.id">
-              <button
-                v-for="drill in data.session.drills"
-                :key="drill.id"
-                type="button"
-                :aria-pressed="student.id === data.studentId && drill.id === data.drillId"
-                @click="pickPart(student.id, drill.id)"
-              >
-                {{ data.session.students.length > 1 ? `${student.name} · ` : '' }}{{ drill.title }}
-              </button>
-            </template>
-          </nav>
-          <nav v-if="data.groups.length" class="groups no-print" :aria-label="t('drills.station')">
-            <button
-              v-for="group in data.groups"
-              :key="`${group.station}${group.mirrored}${group.shot}`"
-              type="button"
-              :aria-pressed="
-                group.station === data.station &&
-                group.mirrored === data.mirrored &&
-                group.shot === data.shotIndex
-              "
-              @click="pick(group.station, group.mirrored, group.shot)"
-            >
-              {{ group.station + 1 }} · {{ t(group.mirrored ? 'recording.mirror' : 'recording.original') }}
-              <template v-if="group.shots > 1"> · {{ t('review.shot', { n: group.shot + 1 }) }}</template>
-              <span class="quiet figures">{{ group.attempts }}</span>
-            </button>
-          </nav>
-        </header>
+        <ReviewHeading class="heading" :review="data" @changed="reload" />
         <p v-if="data.attempts.length === 0" class="empty">
-          {{ t('review.empty') }} <RouterLink :to="`/table/${sessionId}`">{{ t('rail.table') }}</RouterLink>
+          {{ t('review.empty') }}
+          <RouterLink v-if="sessionId" :to="`/table/${sessionId}`">{{ t('rail.table') }}</RouterLink>
         </p>
         <template v-else>
           <div class="maps">
@@ -196,7 +183,13 @@ const RESULT_WORDS = { SUCCESS: 'review.yes', FAILURE: 'review.no', NOT_JUDGED: 
           <aside>
             <FigureList :review="data" />
           </aside>
-          <FindingsList class="below" :review="data" :scale="data.table.strike" @choose="chosenId = $event" />
+          <FindingsList
+            class="below"
+            :review="data"
+            :scale="data.table.strike"
+            @choose="chosenId = $event"
+            @only="only"
+          />
           <CompareSessions class="below no-print" :review="data" />
           <section class="below">
             <MarkLegend :shot="data.shot" :outcomes="data.outcomes" />
@@ -247,35 +240,10 @@ const RESULT_WORDS = { SUCCESS: 'review.yes', FAILURE: 'review.no', NOT_JUDGED: 
   gap: 12px 28px;
   padding: 14px 24px 24px;
 }
-header,
+header.heading,
 .below,
 .empty {
   grid-column: 1 / -1;
-}
-header p {
-  margin: 2px 0 8px;
-}
-.groups {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-.groups button {
-  min-height: 44px;
-  padding: 0 14px;
-  border: 1.5px solid #8c8676;
-  border-radius: 8px;
-  background: none;
-  color: var(--ink);
-  font: inherit;
-  cursor: pointer;
-}
-.groups button[aria-pressed='true'] {
-  background: var(--slate);
-  color: var(--paper);
-}
-.groups button[aria-pressed='true'] .quiet {
-  color: inherit;
 }
 .maps {
   display: grid;

@@ -1,40 +1,160 @@
 <script setup lang="ts">
-import type { Attempt, Review } from '@/api/types'
+import { computed, ref, watch } from 'vue'
+import type { Attempt, Point, Review } from '@/api/types'
 import LandingMark from '@/table/LandingMark.vue'
 import ShotMarks from '@/table/ShotMarks.vue'
 import SpreadMarks from '@/table/SpreadMarks.vue'
 import TableDiagram from '@/table/TableDiagram.vue'
-import type { Point } from '@/api/types'
+import { tableFrame } from '@/table/tableFrame'
+import MarkCanvas from './MarkCanvas.vue'
 
-/** The landings with their spread, on the whole table or close up. */
-defineProps<{
+/** The landings with their spread, on the whole table or close up; close up it is dragged and zoomed. */
+const props = defineProps<{
   review: Review
   shown: Attempt[]
   chosenId?: string
   closeUp?: { centre: Point; sideMillimetres: number }
   label: string
 }>()
-defineEmits<{ choose: [string] }>()
+const emit = defineEmits<{ choose: [string] }>()
+
+/** More marks than these are stamped as pixels. */
+const MOST_PARTS = 400
+const HIT_PIXELS = 14
+const DRAG_PIXELS = 4
+const ZOOM_STEP = 1.2
+const CLOSEST_MILLIMETRES = 150
+
+const diagram = ref<InstanceType<typeof TableDiagram>>()
+const moved = ref<{ centre: Point; sideMillimetres: number }>()
+watch(
+  () => props.closeUp,
+  () => (moved.value = undefined),
+)
+const view = computed(() => (props.closeUp ? (moved.value ?? props.closeUp) : undefined))
+const many = computed(() => props.shown.length > MOST_PARTS)
+const frame = computed(() => tableFrame(props.review.table, false, 1))
+
+const parts = computed(() =>
+  many.value
+    ? []
+    : props.shown.flatMap((attempt) =>
+        attempt.attempt.landing ? [{ attempt, place: attempt.attempt.landing }] : [],
+      ),
+)
+const chosenMark = computed(() => props.shown.find(({ id }) => id === props.chosenId))
+
+function state(attempt: Attempt): 'chosen' | 'faint' | 'plain' {
+  if (attempt.id === props.chosenId) return 'chosen'
+  return attempt.attempt.outcome.startsWith('MISSED') ? 'faint' : 'plain'
+}
+
+let held: { x: number; y: number; centre: Point; dragged: boolean } | undefined
+
+function press(event: PointerEvent): void {
+  if (!view.value) return
+  held = { x: event.clientX, y: event.clientY, centre: view.value.centre, dragged: false }
+  ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
+}
+
+function drag(event: PointerEvent): void {
+  if (!held || !view.value) return
+  const [dx, dy] = [event.clientX - held.x, event.clientY - held.y]
+  if (!held.dragged && Math.hypot(dx, dy) < DRAG_PIXELS) return
+  held.dragged = true
+  const scale = diagram.value?.millimetresPerPixel ?? 1
+  moved.value = {
+    sideMillimetres: view.value.sideMillimetres,
+    centre: {
+      xMillimetres: held.centre.xMillimetres - dx * scale,
+      yMillimetres: held.centre.yMillimetres + dy * scale,
+    },
+  }
+}
+
+function release(event: PointerEvent): void {
+  const dragged = held?.dragged ?? false
+  held = undefined
+  if (!dragged) pick(event)
+}
+
+/** The nearest mark to a tap; a mark of its own is small for a finger. */
+function pick(event: PointerEvent): void {
+  const place = diagram.value?.clientToTable({ x: event.clientX, y: event.clientY })
+  if (!place) return
+  let nearest: Attempt | undefined
+  let least = HIT_PIXELS * (diagram.value?.millimetresPerPixel ?? 1)
+  for (const one of props.shown) {
+    const at = one.attempt.landing
+    if (!at) continue
+    const off = Math.hypot(at.xMillimetres - place.xMillimetres, at.yMillimetres - place.yMillimetres)
+    if (off <= least) {
+      least = off
+      nearest = one
+    }
+  }
+  if (nearest) emit('choose', nearest.id)
+}
+
+function zoom(event: WheelEvent): void {
+  if (!view.value || !props.closeUp) return
+  event.preventDefault()
+  const side = view.value.sideMillimetres * (event.deltaY > 0 ? ZOOM_STEP : 1 / ZOOM_STEP)
+  const widest = props.review.table.widthMillimetres + 2 * props.review.table.cushionDepthMillimetres
+  moved.value = {
+    centre: view.value.centre,
+    sideMillimetres: Math.min(widest, Math.max(CLOSEST_MILLIMETRES, side)),
+  }
+}
 </script>
 
 <template>
-  <TableDiagram :table="review.table" :label="label" :close-up="closeUp">
-    <ShotMarks :shot="review.shot" :faint="true" />
-    <SpreadMarks :dispersion="review.dispersion" />
-    <g v-for="attempt in shown" :key="attempt.id" @click="$emit('choose', attempt.id)">
+  <div
+    class="map"
+    :class="{ drags: closeUp }"
+    @pointerdown="press"
+    @pointermove="drag"
+    @pointerup="release"
+    @wheel="zoom"
+  >
+    <TableDiagram ref="diagram" :table="review.table" :label="label" :close-up="view">
+      <ShotMarks :shot="review.shot" :faint="true" />
+      <SpreadMarks :dispersion="review.dispersion" />
       <LandingMark
-        v-if="attempt.attempt.landing"
-        :place="attempt.attempt.landing"
+        v-for="{ attempt, place } in parts"
+        :key="attempt.id"
+        v-memo="[attempt, state(attempt), diagram?.millimetresPerPixel]"
+        :place="place"
         :outcome="attempt.attempt.outcome"
         :foul="attempt.attempt.foul"
-        :state="
-          attempt.id === chosenId
-            ? 'chosen'
-            : attempt.attempt.outcome.startsWith('MISSED')
-              ? 'faint'
-              : 'plain'
-        "
+        :state="state(attempt)"
       />
-    </g>
-  </TableDiagram>
+      <LandingMark
+        v-if="many && chosenMark?.attempt.landing"
+        :place="chosenMark.attempt.landing"
+        :outcome="chosenMark.attempt.outcome"
+        state="chosen"
+      />
+    </TableDiagram>
+    <MarkCanvas
+      v-if="many"
+      :shown="shown"
+      :svg="diagram?.element"
+      :to-svg="frame.tableToSvg"
+      :view="[view, diagram?.millimetresPerPixel]"
+      data-testid="stamped-marks"
+    />
+  </div>
 </template>
+
+<style scoped>
+.map {
+  position: relative;
+  width: 100%;
+  height: 100%;
+}
+.drags {
+  cursor: grab;
+  touch-action: none;
+}
+</style>

@@ -1,6 +1,17 @@
-// Review of sessions, comparison, progress.
+// Review of sessions and selections, comparison.
 
 export const review = {
+  sessions: '{n} sessions',
+  everySession: 'Every session of this drill',
+  from: 'From',
+  to: 'to',
+  leftOut: '{n} sessions of these days are left out: the drill was another version or lay on another table.',
+  only: {
+    pot: 'Only attempts that went in one way.',
+    call: 'Only attempts with one call.',
+    observation: 'Only attempts at which one thing was noticed.',
+    all: 'show all',
+  },
   parts: 'Whose turns, at which drill',
   files: 'Every attempt as a file:',
   found: {
@@ -41,6 +52,7 @@ export const review = {
   compare: {
     title: 'Compare',
     choose: 'choose a session',
+    days: 'all sessions of some days before',
     with: 'With an earlier session',
     none: 'There is no earlier session of this drill.',
     verdict: { BETTER: 'Better:', WORSE: 'Worse:', NO_CLEAR_CHANGE_YET: 'No clear change yet:' },
@@ -108,29 +120,4 @@ export const review = {
   yes: 'made it',
   no: 'not made',
   unknown: 'not judged',
-}
-
-export const progress = {
-  title: 'Progress',
-  nobody: 'Nobody is in hand. Choose a student on',
-  empty: 'Nothing has been recorded yet.',
-  stations: 'Stations',
-  station: 'Drill and station',
-  line: 'Success by session',
-  distanceTitle: 'Distance from the target',
-  latest: 'last {x} of {n}',
-  oneSession: 'one session is too few for a trend.',
-  success: 'from about {from} % to {to} % over {n} sessions (odds × {odds} a session, {lower} to {upper}).',
-  distance: '{change} % a session ({lower} to {upper}).',
-  distanceFew: '{change} % a session; too few sessions for an interval (5).',
-  verdict: { BETTER: 'Better:', WORSE: 'Worse:', NO_CLEAR_CHANGE_YET: 'No clear change yet:' },
-  why: 'Original and mirror together. Success: logistic trend with Firth’s penalty, its interval widened where form varies from day to day. Distance: median of all pair slopes (Theil and Sen) of the mean logarithm of made pots. Verdicts come of 95 % intervals alone.',
-  sizes: 'Own error sizes',
-  cause: { PACE: 'pace', HEIGHT: 'tip height', AIM: 'aim' },
-  size: { PACE: '{sd} %', HEIGHT: '{sd} mm', AIM: '{sd} mrad' },
-  range: '90 %: {lower} to {upper}',
-  mostlyPrior: 'mostly what was believed before',
-  fromPots: 'from pots and misses of {n} attempts',
-  sizesOf:
-    'Standard deviations, from {landings} landings of clean pots and {pots} attempts (aim). They weigh the advice at the table and the chances of the ways to play.',
 }

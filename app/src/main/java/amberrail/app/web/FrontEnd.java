@@ -28,6 +28,7 @@ class FrontEnd implements WebMvcConfigurer {
         "/review",
         "/review/*",
         "/progress",
+        "/progress/*",
         "/lab",
         "/kit",
         "/people",

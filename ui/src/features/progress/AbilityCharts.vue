@@ -1,0 +1,98 @@
+<script setup lang="ts">
+import { useI18n } from 'vue-i18n'
+import TrendChart from '@/charts/TrendChart.vue'
+import type { SkillProgress } from '@/api/types'
+import { useUnits } from '@/shared/units'
+
+/** Ability by skill, a small chart each on one scale; the bar is the 95 % interval. */
+defineProps<{ skills: SkillProgress[] }>()
+const { t } = useI18n()
+const { figure } = useUnits()
+
+/** Lower ends of the bands (grading.md). */
+const BANDS = [
+  { at: 275, key: 'BAIZE' },
+  { at: 425, key: 'SLATE' },
+  { at: 575, key: 'BRASS' },
+  { at: 725, key: 'AMBER' },
+]
+const TWO_SIDED_95 = 1.96
+
+function points(skill: SkillProgress) {
+  return skill.points.map(({ week, grade, gradeSe, tries }) => ({
+    at: week,
+    value: grade,
+    lower: Math.max(0, grade - TWO_SIDED_95 * gradeSe),
+    upper: Math.min(1000, grade + TWO_SIDED_95 * gradeSe),
+    note: t('progress.tries', { n: tries }),
+  }))
+}
+
+function signed(value: number | undefined): string {
+  const text = figure(Math.abs(value ?? 0), 0)
+  return (value ?? 0) < 0 ? `−${text}` : `+${text}`
+}
+
+function change(skill: SkillProgress): string {
+  return skill.change === undefined
+    ? t('progress.changeTooFew')
+    : t('progress.change', {
+        change: signed(skill.change),
+        lower: signed(skill.changeLower),
+        upper: signed(skill.changeUpper),
+      })
+}
+</script>
+
+<template>
+  <section>
+    <h2>{{ t('progress.ability') }}</h2>
+    <div class="grid">
+      <article v-for="skill in skills" :key="skill.skill">
+        <h3>
+          {{ t(`skill.${skill.skill}`) }}
+          <small v-if="skill.note">{{ t(`progress.note.${skill.note}`) }}</small>
+        </h3>
+        <p class="small">
+          <strong>{{ t(`progress.verdict.${skill.verdict}`) }}</strong> {{ change(skill) }}
+        </p>
+        <TrendChart
+          :label="t('progress.abilityOf', { skill: t(`skill.${skill.skill}`) })"
+          :y-name="t('progress.grade')"
+          :series="[{ name: t(`skill.${skill.skill}`), points: points(skill) }]"
+          :guides="BANDS.map(({ at, key }) => ({ at, name: t(`grades.band.${key}`) }))"
+          :y-min="0"
+          :y-max="1000"
+        />
+      </article>
+    </div>
+    <p class="small quiet">{{ t('progress.abilityWhy') }}</p>
+  </section>
+</template>
+
+<style scoped>
+.grid {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(330px, 1fr));
+  gap: 14px 28px;
+}
+h3 {
+  margin: 0;
+  font-size: 18px;
+}
+h3::first-letter {
+  text-transform: uppercase;
+}
+h3 small {
+  font-weight: 400;
+  color: var(--ink-second);
+}
+article p {
+  margin: 2px 0 4px;
+}
+@media (max-width: 420px) {
+  .grid {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,154 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import Textarea from 'primevue/textarea'
+import { ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { answer, api } from '@/api/client'
+import { sentence } from '@/api/problem'
+import type { AttemptImport } from '@/api/types'
+import { saveAs } from '@/shared/saveAs'
+
+/** The report on paper, every attempt as a file, and attempts from a file. */
+const props = defineProps<{ studentId: string; studentName: string }>()
+const emit = defineEmits<{ imported: [] }>()
+const { t } = useI18n()
+const note = ref('')
+const problem = ref('')
+const working = ref(false)
+const csv = ref('')
+const fileName = ref('')
+const found = ref<AttemptImport>()
+const LONGEST_NOTE = 1200
+
+async function tried(work: () => Promise<void>): Promise<void> {
+  problem.value = ''
+  working.value = true
+  try {
+    await work()
+  } catch (error) {
+    problem.value = sentence(error)
+  } finally {
+    working.value = false
+  }
+}
+
+function report(paper: 'A4' | 'LETTER'): Promise<void> {
+  return tried(async () => {
+    const pdf = await answer(
+      api.POST('/api/v1/students/{id}/report', {
+        params: { path: { id: props.studentId } },
+        body: { note: note.value, paper },
+        parseAs: 'blob',
+      }),
+    )
+    saveAs(pdf, `${t('progress.paper.file')}.pdf`)
+  })
+}
+
+async function send(dryRun: boolean): Promise<void> {
+  await tried(async () => {
+    found.value = await answer(
+      api.POST('/api/v1/attempt-import/{studentId}', {
+        params: { path: { studentId: props.studentId }, query: { dryRun } },
+        body: { csv: csv.value },
+      }),
+    )
+    if (found.value.written) emit('imported')
+  })
+}
+
+async function choose(event: Event): Promise<void> {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  if (!file) return
+  fileName.value = file.name
+  csv.value = await file.text()
+  // The same file may be chosen again after it was mended.
+  input.value = ''
+  await send(true)
+}
+</script>
+
+<template>
+  <section class="no-print">
+    <h2>{{ t('progress.paper.title') }}</h2>
+    <div class="parts">
+      <div>
+        <label for="report-note">{{ t('progress.paper.note', { name: studentName }) }}</label>
+        <Textarea id="report-note" v-model="note" rows="3" :maxlength="LONGEST_NOTE" fluid />
+        <p class="row">
+          <Button :label="t('progress.paper.a4')" :disabled="working" @click="report('A4')" />
+          <Button
+            severity="secondary"
+            :label="t('progress.paper.letter')"
+            :disabled="working"
+            @click="report('LETTER')"
+          />
+        </p>
+      </div>
+      <div>
+        <p>
+          {{ t('review.files') }}
+          <a :href="`/api/v1/students/${studentId}/attempts.csv`" download>CSV</a> ·
+          <a :href="`/api/v1/students/${studentId}/attempts.json`" download>JSON</a>
+        </p>
+        <label class="file">
+          {{ t('progress.import.choose') }}
+          <input type="file" accept=".csv,text/csv" @change="choose" />
+        </label>
+        <div v-if="found" role="status" data-testid="import">
+          <p>
+            <strong>{{ fileName }}</strong>:
+            {{
+              t('progress.import.found', {
+                attempts: found.attempts,
+                sessions: found.sessions,
+                here: found.alreadyHere,
+              })
+            }}
+          </p>
+          <template v-if="found.problemsInAll > 0">
+            <p class="problem">{{ t('progress.import.problems', { n: found.problemsInAll }) }}</p>
+            <ul class="small">
+              <li v-for="one in found.problems" :key="`${one.line} ${one.column} ${one.problem}`">
+                {{ t('progress.import.line', { n: one.line }) }}
+                <strong v-if="one.column">{{ one.column }}</strong> {{ one.problem }}
+              </li>
+            </ul>
+          </template>
+          <p v-else-if="found.written">{{ t('progress.import.written') }}</p>
+          <Button
+            v-else-if="found.attempts > 0"
+            :label="t('progress.import.write', { n: found.attempts })"
+            :disabled="working"
+            @click="send(false)"
+          />
+        </div>
+      </div>
+    </div>
+    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  </section>
+</template>
+
+<style scoped>
+.parts {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(300px, 1fr));
+  gap: 20px 40px;
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+}
+label {
+  font-weight: 600;
+}
+.file {
+  display: grid;
+  gap: 6px;
+}
+.problem {
+  color: var(--brick-text);
+}
+</style>

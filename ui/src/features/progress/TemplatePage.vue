@@ -1,0 +1,269 @@
+<script setup lang="ts">
+import { computed, onMounted, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { answer, api } from '@/api/client'
+import { sentence } from '@/api/problem'
+import type { Template, TemplateTip } from '@/api/types'
+import PageState from '@/shared/PageState.vue'
+import SelectField from '@/shared/SelectField.vue'
+import { useLoad } from '@/shared/useLoad'
+import { useUnits } from '@/shared/units'
+import TableDiagram from '@/table/TableDiagram.vue'
+import ProgressTabs from './ProgressTabs.vue'
+import TemplateMarks from './TemplateMarks.vue'
+import { useStudentInHand } from './useStudentInHand'
+
+/** The student's own template: where the cue ball first meets the cushion with one stroke at three tip heights. */
+const { t } = useI18n()
+const { length } = useUnits()
+const { studentId } = useStudentInHand()
+const tableId = ref<string>()
+const dayIndex = ref(0)
+const tip = ref<'STUN' | 'HIGH' | 'LOW'>('STUN')
+const TIPS = ['STUN', 'HIGH', 'LOW'] as const
+const said = ref('')
+const diagram = ref<InstanceType<typeof TableDiagram>>()
+
+const tables = useLoad(() => answer(api.GET('/api/v1/tables')))
+const { data, busy, problem, reload } = useLoad(async () => {
+  const id = studentId.value
+  if (!id) return undefined
+  const query = tableId.value ? { tableId: tableId.value } : {}
+  return answer(api.GET('/api/v1/students/{id}/template', { params: { path: { id }, query } }))
+})
+onMounted(async () => {
+  await Promise.all([tables.reload(), reload()])
+  tableId.value = data.value?.tableId
+})
+watch(tableId, async (_, before) => {
+  if (before === undefined) return
+  dayIndex.value = 0
+  await reload()
+})
+
+const day = computed(() => data.value?.days[dayIndex.value])
+const isToday = computed(() => !day.value || day.value.takenOn === new Date().toISOString().slice(0, 10))
+
+async function tap(event: MouseEvent): Promise<void> {
+  const template = data.value
+  const place = diagram.value?.clientToTable({ x: event.clientX, y: event.clientY })
+  if (!template || !place) return
+  await change(() =>
+    answer(
+      api.POST('/api/v1/students/{id}/template/marks', {
+        params: { path: { id: template.studentId } },
+        body: { tableId: template.tableId, tip: tip.value, ...place },
+      }),
+    ),
+  )
+}
+
+async function remove(id: string): Promise<void> {
+  const template = data.value
+  if (!template) return
+  await change(async () => {
+    await answer(
+      api.DELETE('/api/v1/students/{id}/template/marks/{mark}', {
+        params: { path: { id: template.studentId, mark: id } },
+      }),
+    )
+    await reload()
+    return undefined
+  })
+}
+
+async function change(work: () => Promise<Template | undefined>): Promise<void> {
+  said.value = ''
+  try {
+    const now = await work()
+    if (now) {
+      data.value = now
+      dayIndex.value = 0
+    }
+  } catch (error) {
+    said.value = sentence(error)
+  }
+}
+
+function spread(one: TemplateTip): string {
+  return one.sdMillimetres === undefined
+    ? t('progress.template.few', { n: one.marks })
+    : t('progress.template.spread', {
+        sd: length(one.sdMillimetres),
+        lower: length(one.sdLower ?? 0),
+        upper: length(one.sdUpper ?? 0),
+        n: one.marks,
+      })
+}
+
+function when(takenOn: string): string {
+  return new Date(takenOn).toLocaleDateString(undefined, { dateStyle: 'medium' })
+}
+</script>
+
+<template>
+  <main class="page">
+    <ProgressTabs />
+    <h1>
+      {{ t('progress.template.title') }}<template v-if="data">: {{ data.studentName }}</template>
+    </h1>
+    <PageState :busy="busy" :problem="problem" :ready="!busy || data !== undefined" @retry="reload">
+      <p v-if="!studentId">
+        {{ t('progress.nobody') }} <RouterLink to="/today">{{ t('rail.today') }}</RouterLink>
+      </p>
+      <template v-else-if="data">
+        <p class="quiet">{{ t('progress.template.lead') }}</p>
+        <div class="bar no-print">
+          <SelectField
+            v-model="tableId"
+            :label="t('progress.template.table')"
+            :options="tables.data.value ?? []"
+          />
+          <fieldset>
+            <legend>{{ t('progress.template.tapFor') }}</legend>
+            <button
+              v-for="one in TIPS"
+              :key="one"
+              type="button"
+              :aria-pressed="tip === one"
+              @click="tip = one"
+            >
+              {{ t(`progress.template.${one}`) }}
+            </button>
+          </fieldset>
+        </div>
+        <p v-if="said" role="alert" class="problem">{{ said }}</p>
+        <div class="parts">
+          <figure data-testid="template">
+            <TableDiagram
+              ref="diagram"
+              :table="data.table"
+              :label="t('progress.template.title')"
+              interactive
+              @click="tap"
+            >
+              <TemplateMarks v-if="day" :tips="day.tips" />
+            </TableDiagram>
+          </figure>
+          <aside>
+            <nav v-if="data.days.length > 1" class="days" :aria-label="t('progress.template.days')">
+              <button
+                v-for="(one, index) in data.days"
+                :key="one.takenOn"
+                type="button"
+                :aria-pressed="index === dayIndex"
+                @click="dayIndex = index"
+              >
+                {{ when(one.takenOn) }}
+              </button>
+            </nav>
+            <p v-if="!day">{{ t('progress.template.empty') }}</p>
+            <template v-else>
+              <h2>{{ when(day.takenOn) }}</h2>
+              <dl>
+                <template v-for="one in day.tips" :key="one.tip">
+                  <dt>{{ t(`progress.template.${one.tip}`) }}</dt>
+                  <dd>
+                    {{ t(`cushion.${one.cushion}`) }}, {{ spread(one) }}
+                    <span v-if="one.elsewhere">{{
+                      t('progress.template.elsewhere', { n: one.elsewhere })
+                    }}</span>
+                    <template v-if="isToday">
+                      <button
+                        v-for="(mark, index) in one.all"
+                        :key="mark.id"
+                        type="button"
+                        class="undo no-print"
+                        :aria-label="
+                          t('progress.template.remove', {
+                            tip: t(`progress.template.${one.tip}`),
+                            n: index + 1,
+                          })
+                        "
+                        @click="remove(mark.id)"
+                      >
+                        {{ index + 1 }} ×
+                      </button>
+                    </template>
+                  </dd>
+                </template>
+              </dl>
+            </template>
+          </aside>
+        </div>
+      </template>
+    </PageState>
+  </main>
+</template>
+
+<style scoped>
+.page {
+  padding: 16px 24px 24px;
+}
+.bar {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: end;
+  gap: 12px 28px;
+  margin: 8px 0;
+}
+fieldset {
+  display: flex;
+  gap: 8px;
+  border: 0;
+  padding: 0;
+  margin: 0;
+}
+legend {
+  font-weight: 600;
+  margin-bottom: 4px;
+}
+button {
+  min-height: 44px;
+  padding: 0 16px;
+  border: 1.5px solid #8c8676;
+  border-radius: 8px;
+  background: none;
+  color: var(--ink);
+  font: inherit;
+  cursor: pointer;
+}
+button[aria-pressed='true'] {
+  background: var(--slate);
+  color: var(--paper);
+}
+.parts {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 320px;
+  gap: 20px;
+}
+figure {
+  margin: 0;
+  aspect-ratio: 1.82;
+  cursor: crosshair;
+}
+.days {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+dt {
+  font-weight: 600;
+}
+dd {
+  margin: 0 0 10px;
+}
+.undo {
+  min-width: 44px;
+  padding: 0 8px;
+  margin: 4px 4px 0 0;
+}
+.problem {
+  color: var(--brick-text);
+}
+@media (max-width: 900px) {
+  .parts {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>
