@@ -41,7 +41,7 @@ function words(value: number, lower?: number, upper?: number): string {
 
 const option = computed(() => ({
   animation: false,
-  ...axes(props.yName, { min: props.yMin, max: props.yMax, day, number }),
+  ...axes(props.yName, { min: props.yMin, max: props.yMax, right: props.guides ? 44 : 12, day, number }),
   tooltip: {
     trigger: 'item',
     confine: true,

@@ -27,18 +27,22 @@ const INK = 'var(--ink)'
 const QUIET = 'var(--ink-second)'
 const FAINT = 'var(--hairline)'
 const TEXT = { color: QUIET, fontSize: 12, fontFamily: 'inherit' }
+/** Of an axis whose ends are given. */
+const PARTS = 4
 const WEEK_MILLISECONDS = 7 * 24 * 3600 * 1000
 
 interface Reading {
   min: number | undefined
   max: number | undefined
+  /** Room for the names of guides, to the right. */
+  right: number
   day: (at: string) => string
   number: (value: number) => string
 }
 
-export function axes(yName: string, { min, max, day, number }: Reading) {
+export function axes(yName: string, { min, max, right, day, number }: Reading) {
   return {
-    grid: { left: 44, right: 12, top: 26, bottom: 24 },
+    grid: { left: 44, right, top: 26, bottom: 24 },
     xAxis: {
       type: 'time',
       minInterval: WEEK_MILLISECONDS,
@@ -54,6 +58,7 @@ export function axes(yName: string, { min, max, day, number }: Reading) {
       min,
       max,
       splitNumber: 4,
+      ...(min !== undefined && max !== undefined ? { interval: (max - min) / PARTS } : {}),
       axisLabel: { ...TEXT, formatter: number },
       splitLine: { lineStyle: { color: FAINT } },
     },
@@ -73,7 +78,7 @@ export function lineSeries(one: TrendSeries, index: number, guides: Guide[]) {
       silent: true,
       symbol: 'none',
       lineStyle: { color: QUIET, type: 'dotted', width: 1 },
-      label: { ...TEXT, position: 'insideEndTop', formatter: '{b}' },
+      label: { ...TEXT, position: 'end', distance: 4, formatter: '{b}' },
       data: guides.map(({ at, name }) => ({ yAxis: at, name })),
     },
   }

@@ -120,7 +120,7 @@ async function open(student: StudentInGroup): Promise<void> {
                   <ul v-if="student.due.length">
                     <li v-for="one in student.due.slice(0, 3)" :key="one.drillId">
                       <RouterLink :to="`/drills/${one.drillId}`">{{ one.drillTitle }}</RouterLink>
-                      <span class="quiet figures">
+                      <span class="quiet figures since">
                         {{
                           t('progress.group.dueSince', {
                             days: figure(one.daysSince, 0),
@@ -230,5 +230,8 @@ ul {
 }
 li {
   min-width: 170px;
+}
+.since {
+  margin-left: 6px;
 }
 </style>

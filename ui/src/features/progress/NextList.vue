@@ -59,11 +59,11 @@ function why(one: NextStation): string {
               <RouterLink :to="{ path: `/drills/${one.drillId}`, query: { station: one.station } }">{{
                 one.drillTitle
               }}</RouterLink>
-              <span class="quiet"> {{ one.station + 1 }} · {{ one.stationName }}</span>
+              <span class="quiet number">{{ one.station + 1 }} · {{ one.stationName }}</span>
             </td>
             <td class="figures chance">
               <strong>{{ percent(one.p) }} %</strong>
-              <span class="quiet small">
+              <span class="quiet small number">
                 {{ t('review.interval', { lower: percent(one.lower), upper: percent(one.upper) }) }}</span
               >
             </td>
@@ -86,6 +86,9 @@ td {
   font-weight: 400;
   vertical-align: top;
   padding: 5px 14px 5px 0;
+}
+.number {
+  margin-left: 8px;
 }
 tbody {
   border-top: 1px solid var(--hairline);

@@ -240,6 +240,9 @@ button[aria-pressed='true'] {
 figure {
   margin: 0;
   aspect-ratio: 1.82;
+  /* The whole table is to be seen without scrolling. */
+  width: min(100%, calc((100dvh - 360px) * 1.82));
+  min-width: min(100%, 320px);
   cursor: crosshair;
 }
 .days {

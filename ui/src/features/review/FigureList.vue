@@ -37,7 +37,7 @@ const bias = computed(() => {
     t(speed >= 0 ? 'review.biasLong' : 'review.biasShort', { length: length(Math.abs(speed)) }),
   ]
   if (!test) return [means.join(', ')]
-  const p = test.p < 0.001 ? '< 0.001' : figure(test.p, test.p < 0.1 ? 3 : 2)
+  const p = test.p < 0.001 ? '< 0.001' : `= ${figure(test.p, test.p < 0.1 ? 3 : 2)}`
   return [means.join(', '), t(test.real ? 'review.biasReal' : 'review.biasNotReal', { p })]
 })
 

@@ -73,13 +73,20 @@ const { data, busy, problem, reload } = useLoad(() => {
 })
 onMounted(async () => {
   await reload()
-  const session = data.value?.session
+  const { session, selection, studentId } = data.value ?? {}
+  if (selection) hand.take({ studentId, studentName: selection.studentName })
   if (session)
     hand.take({ studentId: whose.value?.id, studentName: whose.value?.name, sessionId: session.id })
 })
 
 const whose = computed(() => data.value?.session?.students.find(({ id }) => id === data.value?.studentId))
 const shown = computed(() => (data.value?.attempts ?? []).filter((one) => withMissed.value || !isMiss(one)))
+
+/** The newest in the table: thousands of rows are for the file and not for reading. */
+const MOST_ROWS = 200
+const rows = computed(() =>
+  (data.value?.attempts ?? []).map((one, index) => ({ one, index })).slice(-MOST_ROWS),
+)
 
 /** A square that holds the ring, the ellipses and every landing shown. */
 const closeUp = computed(() => {
@@ -197,6 +204,9 @@ const RESULT_WORDS = { SUCCESS: 'review.yes', FAILURE: 'review.no', NOT_JUDGED: 
               <input v-model="withMissed" type="checkbox" />
               {{ t('review.missedShown', { n: data.missedWithLanding }) }}
             </label>
+            <p v-if="data.attempts.length > rows.length" class="small">
+              {{ t('review.newestRows', { n: rows.length, all: data.attempts.length }) }}
+            </p>
             <table class="attempts small figures">
               <thead>
                 <tr>
@@ -208,7 +218,7 @@ const RESULT_WORDS = { SUCCESS: 'review.yes', FAILURE: 'review.no', NOT_JUDGED: 
               </thead>
               <tbody>
                 <tr
-                  v-for="(one, index) in data.attempts"
+                  v-for="{ one, index } in rows"
                   :key="one.id"
                   :class="{ chosen: one.id === chosenId }"
                   @click="chosenId = one.id"

@@ -92,8 +92,8 @@ export const review = {
   biasRight: '{length} right on average',
   biasLong: '{length} long on average',
   biasShort: '{length} short on average',
-  biasReal: 'The bias is real (p = {p}).',
-  biasNotReal: 'No bias can be told from chance yet (p = {p}).',
+  biasReal: 'The bias is real (p {p}).',
+  biasNotReal: 'No bias can be told from chance yet (p {p}).',
   reason: {
     NO_DATA: 'No landing of a made pocket yet.',
     TOO_FEW: 'Too few landings: spread needs 3, ellipses 5, the 95 % ellipse 10. There are {n}.',

@@ -1,5 +1,6 @@
 package amberrail.app.config;
 
+import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import java.nio.file.Path;
@@ -16,6 +17,7 @@ import org.springframework.validation.annotation.Validated;
  * @param signIn             throttling of sign-in attempts
  * @param largestBody        largest request body that is read
  * @param largestImport      the same for a file that is imported
+ * @param demoWeeks          of practice that the demo club has behind it, at most twelve
  */
 @Validated
 @ConfigurationProperties("amber")
@@ -24,7 +26,8 @@ public record AmberRailProperties(
         @NotNull Duration invitationValidFor,
         @NotNull SignIn signIn,
         @NotNull DataSize largestBody,
-        @NotNull DataSize largestImport) {
+        @NotNull DataSize largestImport,
+        @Min(1) @Max(12) int demoWeeks) {
 
     /** {@code attempts} sign-ins per name and address in every {@code per}. */
     public record SignIn(@Min(1) int attempts, @NotNull Duration per) {}

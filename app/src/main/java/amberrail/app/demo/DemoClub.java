@@ -1,6 +1,7 @@
 package amberrail.app.demo;
 
 import amberrail.app.attempts.AttemptService;
+import amberrail.app.config.AmberRailProperties;
 import amberrail.app.demo.DemoStudents.DemoStudent;
 import amberrail.app.drills.DrillCatalogue;
 import amberrail.app.drills.DrillLayouts;
@@ -12,6 +13,7 @@ import amberrail.app.people.SignedIn;
 import amberrail.app.sessions.PracticeSession;
 import amberrail.app.sessions.SessionService;
 import amberrail.core.drill.Drill;
+import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -24,6 +26,8 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * Fills an empty data folder with two coaches, eight students with twelve weeks of practice on the shot simulator. Fixed seed: always the same.
@@ -56,6 +60,10 @@ class DemoClub {
     private final DrillLayouts layouts;
     private final KnownGrades grades;
     private final Clock clock;
+    private final EntityManager entities;
+    private final AmberRailProperties properties;
+    private final TransactionTemplate transaction;
+    private DemoPractice practice;
 
     DemoClub(
             EmptyClub emptyClub,
@@ -66,7 +74,10 @@ class DemoClub {
             DrillCatalogue drills,
             DrillLayouts layouts,
             KnownGrades grades,
-            Clock clock) {
+            Clock clock,
+            EntityManager entities,
+            AmberRailProperties properties,
+            PlatformTransactionManager transactions) {
         this.emptyClub = emptyClub;
         this.people = people;
         this.kit = kit;
@@ -76,6 +87,9 @@ class DemoClub {
         this.layouts = layouts;
         this.grades = grades;
         this.clock = clock;
+        this.entities = entities;
+        this.properties = properties;
+        transaction = new TransactionTemplate(transactions);
     }
 
     void open() {
@@ -94,16 +108,18 @@ class DemoClub {
             if (i == 2) {
                 people.assignCoach(head, self.accountId(), second.accountId());
             }
-            practise(coach, self.accountId(), student, i, random);
+            int place = i;
+            transaction.executeWithoutResult(status -> practise(coach, self.accountId(), student, place, random));
         }
         // Just joined, so that an empty state is there to be seen.
         people.accept(people.addStudent(second, "Nela Corvane").token(), "nela", PASSWORD);
         LOG.info("demo data: the Lantern Street Cue Room is ready");
     }
 
+    /** In one transaction: every commit waits for the disk. */
     private void practise(SignedIn coach, UUID studentId, DemoStudent student, int offset, Random random) {
         KitService.ClubTable table = kit.tables().get(0);
-        for (int n = 0; n < SESSIONS; n++) {
+        for (int n = SESSIONS - SESSIONS_A_WEEK * properties.demoWeeks(); n < SESSIONS; n++) {
             int week = n / SESSIONS_A_WEEK;
             boolean last = n == SESSIONS - 1;
             List<Drill> played = (last
@@ -119,7 +135,9 @@ class DemoClub {
                     new SessionService.Beginning(
                             List.of(studentId), played.stream().map(Drill::id).toList(), table.id(), true),
                     start);
-            DemoPractice practice = new DemoPractice(layouts, grades, session.table(), random);
+            if (practice == null) {
+                practice = new DemoPractice(layouts, grades, session.table(), random);
+            }
             List<AttemptService.NewAttempt> attempts = new ArrayList<>();
             for (Drill drill : played) {
                 int station = practice.suitable(drill, student.ability(week));
@@ -140,6 +158,9 @@ class DemoClub {
                 }
             }
             this.attempts.writeNew(coach, session.id(), attempts);
+            // What is written is not to be looked through again before every query.
+            entities.flush();
+            entities.clear();
             // Every other student's last one is still open.
             if (!last || offset % 2 == 1) {
                 sessions.close(coach, session.id(), start.plusSeconds(SECONDS_A_SHOT * (attempts.size() + 2L)));

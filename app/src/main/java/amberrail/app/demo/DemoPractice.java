@@ -19,7 +19,9 @@ import amberrail.core.simulation.TablePhysics;
 import amberrail.core.table.TablePlan;
 import amberrail.core.table.TableSpec;
 import java.time.Instant;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
@@ -61,13 +63,28 @@ final class DemoPractice {
         return best;
     }
 
+    /** What is the same for every attempt at a station and side. */
+    private record Asked(ShotLayout layout, ShotTask task, PlannedStroke stroke) {}
+
+    private final Map<List<Object>, Asked> asked = new HashMap<>();
+
+    private Asked asked(Drill drill, int station, boolean mirrored) {
+        return asked.computeIfAbsent(List.of(drill.id(), station, mirrored), k -> {
+            ShotLayout layout = layouts.layout(drill, station, 0, mirrored, table);
+            ShotTask task =
+                    ShotTasks.of(layout, ShotTable.of(plan), TablePhysics.usual(table.kind()), drill.sideAllowed());
+            return new Asked(
+                    layout,
+                    task,
+                    layouts.usual(drill, station, 0, table).orElseThrow().stroke());
+        });
+    }
+
     AttemptBody attempt(
             Drill drill, int station, boolean mirrored, long sequence, ExecutionErrors errors, Instant playedAt) {
-        ShotLayout asked = layouts.layout(drill, station, 0, mirrored, table);
-        ShotTask task = ShotTasks.of(asked, ShotTable.of(plan), TablePhysics.usual(table.kind()), drill.sideAllowed());
-        PlannedStroke stroke =
-                layouts.usual(drill, station, 0, table).orElseThrow().stroke();
-        Attempt played = new SimulatedStudent(errors, random).play(asked, task, stroke, TAP_SD_MILLIMETRES);
+        Asked what = asked(drill, station, mirrored);
+        Attempt played = new SimulatedStudent(errors, random)
+                .play(what.layout(), what.task(), what.stroke(), TAP_SD_MILLIMETRES);
         boolean seen = random.nextDouble() >= NOT_SEEN_PROBABILITY;
         return new AttemptBody(
                 0,
@@ -81,7 +98,7 @@ final class DemoPractice {
                 played.outcome(),
                 random.nextDouble() < FOUL_PROBABILITY,
                 played.inOff(),
-                seen ? landing(asked, played.landing()) : null,
+                seen ? landing(what.layout(), played.landing()) : null,
                 FactBody.of(played.facts()),
                 playedAt,
                 null,

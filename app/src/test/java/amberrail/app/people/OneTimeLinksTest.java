@@ -79,7 +79,8 @@ class OneTimeLinksTest {
                 Duration.ofDays(14),
                 new AmberRailProperties.SignIn(5, Duration.ofMinutes(1)),
                 DataSize.ofKilobytes(128),
-                DataSize.ofMegabytes(4));
+                DataSize.ofMegabytes(4),
+                12);
         return new OneTimeLinks(invitations, properties, Clock.fixed(moment, ZoneOffset.UTC));
     }
 }

@@ -24,6 +24,8 @@ public final class Bench {
             GradeFigures.measure(running.url(), report);
             BrowserFigures.measure(running.url(), report);
         }
+        AbilityFigures.measure(report);
+        MillionAttempts.measure(runFolder.resolve("amber-rail-exec.jar"), report);
         report.writeTo(Path.of(arguments[2]));
     }
 }

@@ -20,7 +20,7 @@ final class BenchFigures {
     private static final int WARM_UPS = 5;
 
     /** The longest gap between two frames while the drag goes on. */
-    private static final String WATCH_FRAMES = """
+    static final String WATCH_FRAMES = """
             window.frames = [];
             let last = performance.now();
             const frame = (now) => { window.frames.push(now - last); last = now; requestAnimationFrame(frame); };

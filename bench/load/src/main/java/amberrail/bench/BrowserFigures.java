@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
 
 /** Script weight of the first load, and how soon a tap on the cloth is drawn. */
 final class BrowserFigures {
@@ -38,7 +39,8 @@ final class BrowserFigures {
 
     private BrowserFigures() {}
 
-    static void measure(String url, Report report) {
+    /** A page of 1280 x 800 on which this person is signed in. */
+    static void signedIn(String url, String name, Consumer<Page> use) {
         try (Playwright playwright = Playwright.create(new Playwright.CreateOptions()
                         .setEnv(Map.of(
                                 "PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1", "PLAYWRIGHT_NODEJS_PATH", "/usr/bin/node")));
@@ -50,10 +52,16 @@ final class BrowserFigures {
             Page page =
                     browser.newPage(new Browser.NewPageOptions().setBaseURL(url).setViewportSize(1280, 800));
             page.navigate("/sign-in");
-            page.locator("input[name=username]").fill("iris");
+            page.locator("input[name=username]").fill(name);
             page.locator("input[name=password]").fill(Device.PASSWORD);
             page.locator("button[type=submit]").click();
             page.waitForURL("**/today");
+            use.accept(page);
+        }
+    }
+
+    static void measure(String url, Report report) {
+        signedIn(url, "iris", page -> {
             page.locator(".go").first().waitFor();
             Object bytes = page.evaluate("performance.getEntriesByType('resource')"
                     + ".filter((r) => r.name.endsWith('.js')).reduce((sum, r) => sum + r.encodedBodySize, 0)");
@@ -81,7 +89,7 @@ final class BrowserFigures {
                         taps(page).at(0.95),
                         "ms");
             }
-        }
+        });
     }
 
     /** A session whose attempts all lie on the cloth that is drawn. */

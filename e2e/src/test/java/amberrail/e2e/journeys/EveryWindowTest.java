@@ -61,6 +61,8 @@ class EveryWindowTest extends Journey {
         "/settings, LIGHT",
         "/table/begin, LIGHT",
         "/lab, LIGHT",
+        "/progress/group, LIGHT",
+        "/progress/template, DARK",
         "/lab, DARK",
         "/today, DARK",
         "/drills/roll-on-to-the-ring, DARK",

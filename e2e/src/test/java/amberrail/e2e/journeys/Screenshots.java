@@ -14,6 +14,11 @@ import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 class Screenshots extends Journey {
     private final Path target = Path.of(System.getProperty("amber.shots", "."));
 
+    @Override
+    protected int demoWeeks() {
+        return 12;
+    }
+
     @Test
     void laptop() {
         Page page = browser.open(server, 1280, 800);
@@ -40,7 +45,14 @@ class Screenshots extends Journey {
         shoot(page, "review");
         page.navigate("/progress");
         page.locator(".stations").waitFor();
+        page.locator(".trend path").first().waitFor();
         shoot(page, "progress");
+        page.navigate("/progress/group");
+        page.getByText("Wren Castellane").waitFor();
+        shoot(page, "group");
+        page.navigate("/review/selection?drill=roll-on-to-the-ring&student=" + studentInHand(page));
+        page.getByTestId("figures").waitFor();
+        shoot(page, "selection");
         page.navigate("/lab?panel=runThrough&kind=POOL&distanceMillimetres=600&paceMetresPerSecond=2.4");
         page.locator("main table").waitFor();
         page.locator("svg.table").first().waitFor();
@@ -72,6 +84,11 @@ class Screenshots extends Journey {
         Page tablet = signedIn("tamsin", 1024, 768);
         openSession(tablet);
         shoot(tablet, "recording-tablet");
+    }
+
+    private static String studentInHand(Page page) {
+        return (String) page.evaluate("fetch('/api/v1/group-progress').then(r => r.json())"
+                + ".then(group => group.students.find(one => one.name === 'Tamsin Vale').studentId)");
     }
 
     /** The open session of Tamsin Vale. */

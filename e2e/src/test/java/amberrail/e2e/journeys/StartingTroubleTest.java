@@ -78,7 +78,8 @@ class StartingTroubleTest {
 
     @Test
     void answeredAttemptsSurviveKillNine() throws Exception {
-        try (Server server = Server.start(folder.resolve("data"), "--spring.profiles.active=demo")) {
+        try (Server server =
+                Server.start(folder.resolve("data"), "--spring.profiles.active=demo", "--amber.demo-weeks=1")) {
             ApiClient client = new ApiClient(server);
             client.signIn("tamsin");
             String session = client.beginSession();
@@ -96,7 +97,7 @@ class StartingTroubleTest {
     @Test
     void nothingAbsoluteStandsInTheDataFolder() throws Exception {
         Path data = folder.resolve("data");
-        try (Server server = Server.start(data, "--spring.profiles.active=demo")) {
+        try (Server server = Server.start(data, "--spring.profiles.active=demo", "--amber.demo-weeks=1")) {
             server.stop();
         }
         Path moved = folder.resolve("moved");

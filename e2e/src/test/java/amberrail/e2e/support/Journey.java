@@ -18,8 +18,14 @@ public abstract class Journey {
 
     @BeforeAll
     void begin(@TempDir Path folder) {
-        server = Server.start(folder.resolve("data"), "--spring.profiles.active=demo");
+        server = Server.start(
+                folder.resolve("data"), "--spring.profiles.active=demo", "--amber.demo-weeks=" + demoWeeks());
         browser = new Browser();
+    }
+
+    /** Two weeks of practice behind the club start quicker than twelve. */
+    protected int demoWeeks() {
+        return 2;
     }
 
     @AfterAll
