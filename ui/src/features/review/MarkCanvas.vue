@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { nextTick, onMounted, ref, watch } from 'vue'
+import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import type { Attempt } from '@/api/types'
 import { OUTCOME_SHAPES } from '@/table/outcomeShape'
 
@@ -14,76 +14,107 @@ const props = defineProps<{
   view: unknown
 }>()
 const canvas = ref<HTMLCanvasElement>()
+const ring = ref<{ transform: string }>()
 const RADIUS_PIXELS = 3.6
-const CHOSEN_RADIUS_PIXELS = 7
+const CELL_PIXELS = 2
+
+const marks = computed(() =>
+  props.shown.flatMap(({ id, attempt }) =>
+    attempt.landing ? [{ id, outcome: attempt.outcome, ...props.toSvg(attempt.landing) }] : [],
+  ),
+)
 
 const stamps = new Map<string, HTMLCanvasElement>()
 
-function stamp(outcome: Attempt['attempt']['outcome'], chosen: boolean): HTMLCanvasElement {
-  const key = `${outcome} ${chosen} ${devicePixelRatio}`
-  const known = stamps.get(key)
+function stamp(outcome: Attempt['attempt']['outcome']): HTMLCanvasElement {
+  const known = stamps.get(outcome)
   if (known) return known
-  const radius = (chosen ? CHOSEN_RADIUS_PIXELS : RADIUS_PIXELS) * devicePixelRatio
-  const side = Math.ceil(3.2 * radius)
+  const radius = RADIUS_PIXELS * devicePixelRatio
   const drawn = document.createElement('canvas')
-  drawn.width = side
-  drawn.height = side
+  drawn.width = drawn.height = Math.ceil(3.2 * radius)
   const pen = drawn.getContext('2d')
   if (pen) {
-    const styles = getComputedStyle(document.documentElement)
-    const colour = styles.getPropertyValue(chosen ? '--amber-lit' : '--bone').trim()
+    const bone = getComputedStyle(document.documentElement).getPropertyValue('--bone').trim()
     const { fill, line } = OUTCOME_SHAPES[outcome]
-    pen.translate(side / 2, side / 2)
+    pen.translate(drawn.width / 2, drawn.height / 2)
     pen.scale(radius, radius)
     pen.lineJoin = 'round'
-    for (const path of [fill, line].filter(Boolean)) {
-      pen.lineWidth = 0.75
-      pen.strokeStyle = '#14181a'
-      pen.stroke(new Path2D(path))
-    }
-    pen.fillStyle = colour
+    pen.lineWidth = 0.75
+    pen.strokeStyle = '#14181a'
+    for (const path of [fill, line].filter(Boolean)) pen.stroke(new Path2D(path))
+    pen.fillStyle = bone
     if (fill) pen.fill(new Path2D(fill))
     pen.lineWidth = 0.34
-    pen.strokeStyle = colour
+    pen.strokeStyle = bone
     if (line) pen.stroke(new Path2D(line))
   }
-  stamps.set(key, drawn)
+  stamps.set(outcome, drawn)
   return drawn
 }
 
-function draw(): void {
+/** How the drawing lies on the canvas, in CSS pixels; undefined before it is on the screen. */
+function placing() {
   const element = canvas.value
   const matrix = props.svg?.getScreenCTM()
-  const pen = element?.getContext('2d')
-  if (!element || !matrix || !pen) return
+  if (!element || !matrix) return undefined
   const box = element.getBoundingClientRect()
+  return { element, box, scale: matrix.a, x: matrix.e - box.left, y: matrix.f - box.top }
+}
+
+function draw(): void {
+  const at = placing()
+  const pen = at?.element.getContext('2d')
+  if (!at || !pen) return
   const ratio = devicePixelRatio
-  element.width = Math.round(box.width * ratio)
-  element.height = Math.round(box.height * ratio)
-  for (const { id, attempt } of props.shown) {
-    if (!attempt.landing) continue
-    const { x, y } = props.toSvg(attempt.landing)
-    const mark = stamp(attempt.outcome, id === props.chosenId)
-    pen.drawImage(
-      mark,
-      (matrix.a * x + matrix.e - box.left) * ratio - mark.width / 2,
-      (matrix.d * y + matrix.f - box.top) * ratio - mark.height / 2,
-    )
+  const [width, height] = [Math.round(at.box.width * ratio), Math.round(at.box.height * ratio)]
+  if (at.element.width !== width || at.element.height !== height) {
+    at.element.width = width
+    at.element.height = height
   }
+  pen.clearRect(0, 0, width, height)
+  // Of marks with one shape within two pixels of each other one is seen, so one is stamped.
+  const across = Math.ceil(width / CELL_PIXELS) + 1
+  const seen = new Map<HTMLCanvasElement, Uint8Array>()
+  for (const { outcome, x, y } of marks.value) {
+    const left = (at.scale * x + at.x) * ratio
+    const top = (at.scale * y + at.y) * ratio
+    const mark = stamp(outcome)
+    const half = mark.width / 2
+    if (left < -half || top < -half || left > width + half || top > height + half) continue
+    const cells = seen.get(mark) ?? new Uint8Array(across * (Math.ceil(height / CELL_PIXELS) + 1))
+    seen.set(mark, cells)
+    const cell =
+      Math.floor(Math.max(0, top) / CELL_PIXELS) * across + Math.floor(Math.max(0, left) / CELL_PIXELS)
+    if (cells[cell]) continue
+    cells[cell] = 1
+    pen.drawImage(mark, Math.round(left - half), Math.round(top - half))
+  }
+}
+
+function point(): void {
+  const at = placing()
+  const chosen = marks.value.find(({ id }) => id === props.chosenId)
+  ring.value =
+    at && chosen
+      ? { transform: `translate(${at.scale * chosen.x + at.x}px, ${at.scale * chosen.y + at.y}px)` }
+      : undefined
 }
 
 onMounted(draw)
 watch(
-  () => [props.shown, props.chosenId, props.svg, props.view],
+  () => [marks.value, props.svg, props.view],
   async () => {
     await nextTick()
     draw()
+    point()
   },
 )
+watch(() => props.chosenId, point)
 </script>
 
 <template>
   <canvas ref="canvas" aria-hidden="true"></canvas>
+  <i v-if="ring" class="ring" :style="ring"></i>
 </template>
 
 <style scoped>
@@ -92,6 +123,22 @@ canvas {
   inset: 0;
   width: 100%;
   height: 100%;
+  pointer-events: none;
+  /* Layers of their own: a moved ring or new marks must not have the table painted again. */
+  will-change: transform;
+}
+.ring {
+  position: absolute;
+  left: 0;
+  top: 0;
+  will-change: transform;
+  width: 14px;
+  height: 14px;
+  margin: -7px 0 0 -7px;
+  border: 3px solid var(--amber-lit);
+  border-radius: 50%;
+  outline: 1.5px solid #14181a;
+  background: #14181a;
   pointer-events: none;
 }
 </style>

@@ -220,6 +220,7 @@ const RESULT_WORDS = { SUCCESS: 'review.yes', FAILURE: 'review.no', NOT_JUDGED: 
                 <tr
                   v-for="{ one, index } in rows"
                   :key="one.id"
+                  v-memo="[one, one.id === chosenId]"
                   :class="{ chosen: one.id === chosenId }"
                   @click="chosenId = one.id"
                 >

@@ -35,6 +35,8 @@ const view = computed(() => (props.closeUp ? (moved.value ?? props.closeUp) : un
 const many = computed(() => props.shown.length > MOST_PARTS)
 const frame = computed(() => tableFrame(props.review.table, false, 1))
 
+/** Which part of the table is seen at which size: the same object until it changes. */
+const part = computed(() => [view.value, diagram.value?.millimetresPerPixel])
 const parts = computed(() =>
   many.value
     ? []
@@ -42,13 +44,13 @@ const parts = computed(() =>
         attempt.attempt.landing ? [{ attempt, place: attempt.attempt.landing }] : [],
       ),
 )
-const chosenMark = computed(() => props.shown.find(({ id }) => id === props.chosenId))
-
 function state(attempt: Attempt): 'chosen' | 'faint' | 'plain' {
   if (attempt.id === props.chosenId) return 'chosen'
   return attempt.attempt.outcome.startsWith('MISSED') ? 'faint' : 'plain'
 }
 
+let next: { centre: Point; sideMillimetres: number } | undefined
+let frameAsked = 0
 let held: { x: number; y: number; centre: Point; dragged: boolean } | undefined
 
 function press(event: PointerEvent): void {
@@ -63,13 +65,18 @@ function drag(event: PointerEvent): void {
   if (!held.dragged && Math.hypot(dx, dy) < DRAG_PIXELS) return
   held.dragged = true
   const scale = diagram.value?.millimetresPerPixel ?? 1
-  moved.value = {
+  next = {
     sideMillimetres: view.value.sideMillimetres,
     centre: {
       xMillimetres: held.centre.xMillimetres - dx * scale,
       yMillimetres: held.centre.yMillimetres + dy * scale,
     },
   }
+  // The pointer moves more often than the screen shows.
+  frameAsked ||= requestAnimationFrame(() => {
+    frameAsked = 0
+    moved.value = next
+  })
 }
 
 function release(event: PointerEvent): void {
@@ -111,7 +118,7 @@ function zoom(event: WheelEvent): void {
 <template>
   <div
     class="map"
-    :class="{ drags: closeUp }"
+    :class="{ drags: closeUp, stamped: many }"
     @pointerdown="press"
     @pointermove="drag"
     @pointerup="release"
@@ -129,20 +136,14 @@ function zoom(event: WheelEvent): void {
         :foul="attempt.attempt.foul"
         :state="state(attempt)"
       />
-      <LandingMark
-        v-if="many && chosenMark?.attempt.landing"
-        :place="chosenMark.attempt.landing"
-        :outcome="chosenMark.attempt.outcome"
-        state="chosen"
-      />
     </TableDiagram>
     <MarkCanvas
       v-if="many"
       :shown="shown"
       :svg="diagram?.element"
       :to-svg="frame.tableToSvg"
-      :view="[view, diagram?.millimetresPerPixel]"
-      data-testid="stamped-marks"
+      :chosen-id="chosenId"
+      :view="part"
     />
   </div>
 </template>
@@ -150,11 +151,15 @@ function zoom(event: WheelEvent): void {
 <style scoped>
 .map {
   position: relative;
+  contain: strict;
   width: 100%;
   height: 100%;
 }
 .drags {
   cursor: grab;
   touch-action: none;
+}
+.stamped :deep(svg) {
+  will-change: transform;
 }
 </style>

@@ -12,6 +12,9 @@ import amberrail.core.drill.ShotLayout;
 import amberrail.core.geometry.Direction;
 import amberrail.core.statistics.ArrivalError;
 import amberrail.core.table.TableSpec;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 
@@ -30,6 +33,20 @@ class AttemptJudging {
         return recorded(asked(table, row), row);
     }
 
+    /** Many at once: attempts at the same shot share its layout, which is not looked for again and again. */
+    List<RecordedAttempt> recorded(TableSpec table, List<AttemptEntity> rows) {
+        Map<List<Object>, ShotLayout> planned = new HashMap<>();
+        return rows.stream()
+                .map(row -> recorded(
+                        arriving(
+                                planned.computeIfAbsent(
+                                        List.of(row.drillId, row.drillVersion, row.station, row.shot, row.mirrored),
+                                        k -> planned(table, row)),
+                                row),
+                        row))
+                .toList();
+    }
+
     /** For a count by station. */
     StationCount.Counted counted(TableSpec table, AttemptEntity row) {
         ShotLayout asked = asked(table, row);
@@ -45,7 +62,15 @@ class AttemptJudging {
     }
 
     private ShotLayout asked(TableSpec table, AttemptEntity row) {
-        ShotLayout planned = layouts.layout(drill(row), row.station, row.shot, row.mirrored, table);
+        return arriving(planned(table, row), row);
+    }
+
+    private ShotLayout planned(TableSpec table, AttemptEntity row) {
+        return layouts.layout(drill(row), row.station, row.shot, row.mirrored, table);
+    }
+
+    /** In a pattern the line of arrival is that of where the cue ball really lay. */
+    private static ShotLayout arriving(ShotLayout planned, AttemptEntity row) {
         return row.arrivalDegrees == null ? planned : planned.arriving(Direction.ofDegrees(row.arrivalDegrees));
     }
 

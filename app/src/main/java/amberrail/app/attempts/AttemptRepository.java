@@ -1,5 +1,6 @@
 package amberrail.app.attempts;
 
+import jakarta.persistence.QueryHint;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -7,6 +8,7 @@ import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.jpa.repository.QueryHints;
 
 interface AttemptRepository extends JpaRepository<AttemptEntity, UUID> {
     List<AttemptEntity> findBySessionIdOrderBySequenceAscDeviceIdAscIdAsc(UUID sessionId);
@@ -32,7 +34,8 @@ interface AttemptRepository extends JpaRepository<AttemptEntity, UUID> {
                     + " and a.station = :station and a.deleted = false order by a.sequence, a.deviceId, a.id")
     List<AttemptEntity> at(UUID sessionId, UUID studentId, String drillId, int station);
 
-    /** One student's attempts at a drill in several sessions; undone ones left out. */
+    /** One student's attempts at a drill in several sessions; undone ones left out. Read only: thousands are not to be watched for changes. */
+    @QueryHints(@QueryHint(name = "org.hibernate.readOnly", value = "true"))
     @Query(
             "select a from AttemptEntity a where a.sessionId in :sessionIds and a.studentId = :studentId and a.drillId = :drillId"
                     + " and a.deleted = false order by a.playedAt, a.sequence, a.id")

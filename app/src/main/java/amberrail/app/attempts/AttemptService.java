@@ -165,18 +165,19 @@ public class AttemptService {
     /** All attempts of a session in their order, undone ones left out; only of students whom this person may see. */
     @Transactional(readOnly = true)
     public List<RecordedAttempt> ofSession(PracticeSession session) {
-        return attempts.findBySessionIdOrderBySequenceAscDeviceIdAscIdAsc(session.id()).stream()
-                .filter(row -> !row.deleted && session.studentIds().contains(row.studentId))
-                .map(row -> judging.recorded(session.table(), row))
-                .toList();
+        return judging.recorded(
+                session.table(),
+                attempts.findBySessionIdOrderBySequenceAscDeviceIdAscIdAsc(session.id()).stream()
+                        .filter(row -> !row.deleted && session.studentIds().contains(row.studentId))
+                        .toList());
     }
 
     /** One student's attempts at a drill over sessions on the same table, as they were played. */
     @Transactional(readOnly = true)
     public List<RecordedAttempt> ofDrill(List<PracticeSession> alike, UUID studentId, String drillId) {
-        return attempts.ofDrill(alike.stream().map(PracticeSession::id).toList(), studentId, drillId).stream()
-                .map(row -> judging.recorded(alike.get(0).table(), row))
-                .toList();
+        return judging.recorded(
+                alike.get(0).table(),
+                attempts.ofDrill(alike.stream().map(PracticeSession::id).toList(), studentId, drillId));
     }
 
     /** One attempt of a session, undone or not; {@link Missing} if it has none with this id that this person may see. */

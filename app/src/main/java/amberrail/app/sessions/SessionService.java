@@ -21,11 +21,14 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Predicate;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -130,8 +133,9 @@ public class SessionService {
     @Transactional(readOnly = true)
     public List<PracticeSession> latest(SignedIn who, UUID studentId, int most) {
         access.requireStudent(who, studentId);
+        Predicate<UUID> maySee = onceEach(who);
         return sessions.ofStudent(studentId, Limit.of(most)).stream()
-                .map(entity -> toSession(who, entity))
+                .map(entity -> toSession(entity, maySee))
                 .toList();
     }
 
@@ -140,6 +144,7 @@ public class SessionService {
     public List<PracticeSession> ofDrill(
             SignedIn who, UUID studentId, String drillId, LocalDate from, LocalDate to, int most) {
         access.requireStudent(who, studentId);
+        Predicate<UUID> maySee = onceEach(who);
         return sessions
                 .ofDrill(
                         studentId,
@@ -148,7 +153,7 @@ public class SessionService {
                         to.plusDays(1).atStartOfDay(ZoneOffset.UTC).toInstant(),
                         Limit.of(most))
                 .stream()
-                .map(entity -> toSession(who, entity))
+                .map(entity -> toSession(entity, maySee))
                 .toList();
     }
 
@@ -268,12 +273,20 @@ public class SessionService {
         return entity;
     }
 
+    /** A list of sessions asks about the same few students again and again. */
+    private Predicate<UUID> onceEach(SignedIn who) {
+        Map<UUID, Boolean> known = new HashMap<>();
+        return student -> known.computeIfAbsent(student, id -> access.maySee(who, id));
+    }
+
     private PracticeSession toSession(SignedIn who, PracticeSessionEntity entity) {
+        return toSession(entity, student -> access.maySee(who, student));
+    }
+
+    private PracticeSession toSession(PracticeSessionEntity entity, Predicate<UUID> maySee) {
         return new PracticeSession(
                 entity.id,
-                entity.studentIds.stream()
-                        .filter(student -> access.maySee(who, student))
-                        .toList(),
+                entity.studentIds.stream().filter(maySee).toList(),
                 entity.drills.stream()
                         .map(one -> new DrillVersion(one.drillId, one.drillVersion))
                         .toList(),

@@ -134,7 +134,7 @@ final class MillionAttempts {
     private static void map(String url, String student, Report report) {
         BrowserFigures.signedIn(url, "iris", page -> {
             page.navigate("/review/selection?student=" + student + "&drill=" + DRILL + "&station=0");
-            page.getByTestId("stamped-marks").nth(1).waitFor();
+            page.locator(".map.stamped canvas").nth(1).waitFor();
             page.waitForTimeout(2000);
             BoundingBox box = page.locator(".map.drags").boundingBox();
             double x = box.x + box.width / 2;

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.DoubleUnaryOperator;
+import org.hipparchus.analysis.solvers.BrentSolver;
 import org.hipparchus.distribution.continuous.ChiSquaredDistribution;
 
 /**
@@ -112,7 +113,7 @@ public record FirthTrend(int sessions, Optional<Fit> fit, Verdict verdict, Optio
                 model.fitted(best, last));
     }
 
-    /** Where the profile has fallen by so much, on one side: bracketed by doubling, then halved. */
+    /** Where the profile has fallen by so much, on one side: bracketed by doubling, then found by Brent's method. */
     private static double end(DoubleUnaryOperator drop, double from, double step, double allowed) {
         double near = from;
         double far = from + step;
@@ -122,14 +123,10 @@ public record FirthTrend(int sessions, Optional<Fit> fit, Verdict verdict, Optio
             grown *= 2;
             far = from + grown;
         }
-        for (int i = 0; i < 100; i++) {
-            double middle = (near + far) / 2;
-            if (drop.applyAsDouble(middle) < allowed) {
-                near = middle;
-            } else {
-                far = middle;
-            }
+        if (drop.applyAsDouble(far) < allowed) {
+            return far;
         }
-        return (near + far) / 2;
+        return new BrentSolver(1e-13, 1e-13, 1e-13)
+                .solve(200, slope -> drop.applyAsDouble(slope) - allowed, Math.min(near, far), Math.max(near, far));
     }
 }

@@ -110,7 +110,7 @@ final class PenalisedLogit {
         return Math.sqrt(m[0] / (m[0] * m[2] - m[1] * m[1]));
     }
 
-    /** The greatest value that this slope allows: the score for b0 is zero there. */
+    /** The greatest value that this slope allows: the score for b0 is zero there. Newton from {@code near}, halving where it would leave its bracket. */
     double profile(double b1, double near) {
         double low = near - 1;
         double high = near + 1;
@@ -120,15 +120,22 @@ final class PenalisedLogit {
         for (int i = 0; i < 60 && score(high, b1)[0] > 0; i++) {
             high += Math.scalb(1.0, i);
         }
-        for (int i = 0; i < 100; i++) {
-            double middle = (low + high) / 2;
-            if (score(middle, b1)[0] > 0) {
-                low = middle;
+        double b0 = near;
+        for (int i = 0; i < 200 && high - low > 1e-14 * Math.max(1, Math.abs(b0)); i++) {
+            double score = score(b0, b1)[0];
+            if (score > 0) {
+                low = b0;
             } else {
-                high = middle;
+                high = b0;
+            }
+            double next = b0 + score / information(b0, b1)[0];
+            double last = b0;
+            b0 = next > low && next < high ? next : (low + high) / 2;
+            if (Math.abs(b0 - last) < STOP) {
+                break;
             }
         }
-        return value((low + high) / 2, b1);
+        return value(b0, b1);
     }
 
     /** Σ (y - mp)² / (mp(1 - p)). */

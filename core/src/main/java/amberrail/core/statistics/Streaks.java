@@ -55,8 +55,18 @@ public record Streaks(
         }
         int missed = n - made;
         BigInteger shorter = BigInteger.ZERO;
+        BigInteger gaps = BigInteger.ONE;
+        BigInteger rest = choose(n, missed);
+        int m = n;
         for (int j = 0; j <= Math.min(missed + 1, made / longest); j++) {
-            BigInteger term = choose(missed + 1, j).multiply(choose(made - j * longest + missed, missed));
+            if (j > 0) {
+                // Each from the one before: with thousands of attempts the numbers have a thousand digits.
+                gaps = gaps.multiply(BigInteger.valueOf(missed + 2L - j)).divide(BigInteger.valueOf(j));
+                for (int step = 0; step < longest; step++, m--) {
+                    rest = rest.multiply(BigInteger.valueOf(m - missed)).divide(BigInteger.valueOf(m));
+                }
+            }
+            BigInteger term = gaps.multiply(rest);
             shorter = j % 2 == 0 ? shorter.add(term) : shorter.subtract(term);
         }
         BigInteger all = choose(n, made);

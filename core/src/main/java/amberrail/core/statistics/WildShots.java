@@ -74,9 +74,11 @@ public record WildShots(
         double cutoff = cutoff(n);
         List<Double> distances = new ArrayList<>();
         List<Integer> flagged = new ArrayList<>();
+        double middleSum = Medians.of(sum);
+        double middleDifference = Medians.of(difference);
         for (int i = 0; i < n; i++) {
-            double a = (sum[i] - Medians.of(sum)) / madSum;
-            double b = (difference[i] - Medians.of(difference)) / madDifference;
+            double a = (sum[i] - middleSum) / madSum;
+            double b = (difference[i] - middleDifference) / madDifference;
             distances.add(a * a + b * b);
             if (a * a + b * b > cutoff) {
                 flagged.add(i);
