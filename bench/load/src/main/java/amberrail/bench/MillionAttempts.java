@@ -18,7 +18,7 @@ final class MillionAttempts {
     private static final int ATTEMPTS_A_SESSION = 20;
     private static final int ASKED_STUDENTS = 30;
     private static final int ROUNDS = 3;
-    private static final int REVIEWS = 24;
+    private static final int REVIEWS = 100;
     private static final double PAN_SECONDS = 4;
     private static final String DRILL = "roll-on-to-the-ring";
 
@@ -128,7 +128,7 @@ final class MillionAttempts {
                 throw new IllegalStateException("reviewed " + review.get("attempts").size() + " attempts");
             }
         }
-        return Percentiles.of(milliseconds.subList(REVIEWS / 3, REVIEWS));
+        return Percentiles.of(milliseconds.subList(REVIEWS / 2, REVIEWS));
     }
 
     private static void map(String url, String student, Report report) {
