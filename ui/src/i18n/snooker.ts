@@ -77,6 +77,7 @@ export const snooker = {
     figure: { danger: 'In-off' },
     danger: { SOME_SPIN: 'some screw or top goes there' },
   },
+  progress: { pottingByWeek: 'Pots made, by week' },
   skill: { DRAW: 'screw', FOLLOW: 'top', SIDE: 'side' },
   pocket: {
     SW: 'bottom right',
