@@ -3,7 +3,6 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
 import type { Review } from '@/api/types'
-import SelectionDays from './SelectionDays.vue'
 
 /** What is looked at: a session or several, whose turns, at which drill and station. */
 const props = defineProps<{ review: Review }>()
@@ -75,7 +74,6 @@ const everySession = computed(() => ({
         t('review.everySession')
       }}</RouterLink>
     </p>
-    <SelectionDays v-if="review.selection" class="no-print" @changed="emit('changed')" />
     <p v-if="review.selection?.leftOut" class="small">
       {{ t('review.leftOut', { n: review.selection.leftOut }) }}
     </p>

@@ -14,6 +14,7 @@ import FigureList from './FigureList.vue'
 import FindingsList from './FindingsList.vue'
 import MarkLegend from './MarkLegend.vue'
 import ReviewHeading from './ReviewHeading.vue'
+import SelectionDays from './SelectionDays.vue'
 import ShotMap from './ShotMap.vue'
 
 /** One session, or without it the selection that the address names. */
@@ -158,6 +159,8 @@ const RESULT_WORDS = { SUCCESS: 'review.yes', FAILURE: 'review.no', NOT_JUDGED: 
 
 <template>
   <main class="page">
+    <!-- Outside, so that days without a session can be changed again. -->
+    <SelectionDays v-if="!sessionId" class="days no-print" @changed="reload" />
     <PageState :busy="busy" :problem="problem" :ready="data !== undefined" @retry="reload">
       <template v-if="data">
         <ReviewHeading class="heading" :review="data" @changed="reload" />
@@ -252,6 +255,7 @@ const RESULT_WORDS = { SUCCESS: 'review.yes', FAILURE: 'review.no', NOT_JUDGED: 
   padding: 14px 24px 24px;
 }
 header.heading,
+.days,
 .below,
 .empty {
   grid-column: 1 / -1;

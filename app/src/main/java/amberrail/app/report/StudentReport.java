@@ -84,8 +84,8 @@ final class StudentReport {
             text.line(text.bold, TITLE_POINTS, left, y, progress.studentName());
             y = text.paragraph(text.plain, TEXT_POINTS, left, y - 7, width, heading(contents));
             y = abilities(stream, text, progress.skills(), y - 4);
-            y = maps(stream, text, contents.maps(), y - 2);
-            y = next(text, contents.next(), y - 2);
+            y = maps(stream, text, contents.maps(), y - 3);
+            y = next(text, contents.next(), y - 5);
             if (!contents.coachNote().isBlank()) {
                 text.line(text.bold, HEAD_POINTS, left, y, "From " + contents.coachName());
                 text.paragraph(text.plain, TEXT_POINTS + 0.5, left, y - 6, width, contents.coachNote());
@@ -197,7 +197,7 @@ final class StudentReport {
                 x,
                 top,
                 each,
-                map.stationName() + ", " + (map.mirrored() ? "mirror" : "original"));
+                title(map) + ", " + map.stationName() + ", " + (map.mirrored() ? "mirror" : "original"));
         StringBuilder figures = new StringBuilder(words.share(capital(words.potted()), map.potted()));
         if (map.inZone() != null) {
             figures.append("; ").append(words.share("in the zone", map.inZone()));
@@ -210,6 +210,14 @@ final class StudentReport {
             figures.append(capital(words.bias(map.dispersion().offset()))).append(".");
         }
         return text.paragraph(text.plain, TEXT_POINTS - 1, x, y, each, figures.toString());
+    }
+
+    private static String title(ReviewView map) {
+        return map.session().drills().stream()
+                .filter(drill -> drill.id().equals(map.drillId()))
+                .findFirst()
+                .orElseThrow()
+                .title();
     }
 
     private double next(PaperText text, NextStationsView next, double top) throws IOException {

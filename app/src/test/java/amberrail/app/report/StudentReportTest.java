@@ -47,6 +47,7 @@ class StudentReportTest extends AppTest {
                 .contains("1 session, ")
                 .contains("8 of 8: 100 % (68 to 100)")
                 .contains("pread along the way")
+                .contains("Roll on to the ring, Near, wide ring, original")
                 .contains("From Head Coach")
                 .contains("Stay down until the cue ball stops.")
                 .contains("one session is too few for a trend");

@@ -45,7 +45,7 @@ class Screenshots extends Journey {
         shoot(page, "review");
         page.navigate("/progress");
         page.locator(".stations").waitFor();
-        page.locator(".trend path").first().waitFor();
+        page.locator(".trend svg text").first().waitFor();
         shoot(page, "progress");
         page.navigate("/progress/group");
         page.getByText("Wren Castellane").waitFor();
