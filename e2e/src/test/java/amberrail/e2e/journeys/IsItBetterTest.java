@@ -69,8 +69,8 @@ class IsItBetterTest extends Journey {
         int all = page.locator("table.attempts tbody tr").count();
         page.locator(".findings table .link").first().click();
         assertThat(page.getByText("Only attempts that went in one way.")).isVisible();
-        assertThat(page.locator("table.attempts tbody tr").nth(0)).isVisible();
-        assertThat(page.locator("table.attempts tbody tr").count()).isLessThan(all);
+        assertThat(page.locator("table.attempts tbody tr")).not().hasCount(all);
+        assertThat(page.locator("table.attempts tbody tr").count()).isBetween(1, all - 1);
         page.getByText("show all").click();
         assertThat(page.locator("table.attempts tbody tr")).hasCount(all);
         page.locator("input[type=date]").first().fill("2099-01-01");
