@@ -103,12 +103,22 @@ public class AbilityModel {
 
     private synchronized Map<Skill, SkillFit> current() {
         List<StationPlayed> news = takeChanged();
+        try {
+            bringUpToDate(news);
+        } catch (RuntimeException failed) {
+            // The news are taken and not worked in: the next question fits anew rather than go on without them.
+            fitted = null;
+            throw failed;
+        }
+        return fitted.bySkill();
+    }
+
+    private void bringUpToDate(List<StationPlayed> news) {
         boolean old = fitted == null
                 || Duration.between(fitted.asOf(), Instant.now(clock)).compareTo(FITTED_ANEW_AFTER) > 0;
         if (old || news.size() > MOST_ONE_BY_ONE || !broughtUpToDate(news)) {
             fitted = fitWhole();
         }
-        return fitted.bySkill();
     }
 
     private List<StationPlayed> takeChanged() {

@@ -107,10 +107,7 @@ public class AttemptService {
         AttemptEntity row = attempts.findById(id).orElse(null);
         if (row == null) {
             requireFirst(body);
-            row = new AttemptEntity();
-            row.id = id;
-            row.fresh = true;
-            row.sessionId = sessionId;
+            row = fresh(sessionId, id);
             row.late = session.isClosed();
         } else if (!row.sessionId.equals(sessionId)) {
             throw new Conflict("ID_IN_USE", "Another session has an attempt with this id already.", null);
@@ -120,12 +117,8 @@ public class AttemptService {
             requireCallKept(row, body);
             events.publishEvent(StationPlayed.of(row));
         }
-        AttemptMapping.copy(body, row);
-        row.drillVersion = version.version();
-        row.arrivalDegrees = arrivalFromWhereItLay(session, drill, body);
-        attempts.save(row);
+        store(who, session, drill, row, body);
         events.publishEvent(StationPlayed.of(row));
-        keepRevision(who, id, body);
         return new Written(judging.recorded(session.table(), row), standing(session, drill, row));
     }
 
@@ -142,18 +135,28 @@ public class AttemptService {
             Drill drill = drills.version(version.drillId(), version.version());
             check(session, drill, body);
             requireFirst(body);
-            AttemptEntity row = new AttemptEntity();
-            row.id = one.id();
-            row.fresh = true;
-            row.sessionId = sessionId;
-            AttemptMapping.copy(body, row);
-            row.drillVersion = version.version();
-            row.arrivalDegrees = arrivalFromWhereItLay(session, drill, body);
-            attempts.save(row);
-            keepRevision(who, one.id(), body);
+            AttemptEntity row = fresh(sessionId, one.id());
+            store(who, session, drill, row, body);
             places.add(StationPlayed.of(row));
         }
         places.forEach(events::publishEvent);
+    }
+
+    private static AttemptEntity fresh(UUID sessionId, UUID id) {
+        AttemptEntity row = new AttemptEntity();
+        row.id = id;
+        row.fresh = true;
+        row.sessionId = sessionId;
+        return row;
+    }
+
+    private void store(SignedIn who, PracticeSession session, Drill drill, AttemptEntity row, AttemptBody body) {
+        AttemptMapping.copy(body, row);
+        // The session's, also where a shipped drill has gone on since.
+        row.drillVersion = session.drill(body.drillId()).version();
+        row.arrivalDegrees = arrivalFromWhereItLay(session, drill, body);
+        attempts.save(row);
+        keepRevision(who, row.id, body);
     }
 
     /** Those of these ids that are taken. */

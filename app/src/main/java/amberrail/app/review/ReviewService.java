@@ -45,6 +45,8 @@ import org.springframework.stereotype.Service;
 public class ReviewService {
     private static final int MOST_SESSIONS = 50;
     private static final int MOST_SELECTED = 500;
+    private static final LocalDate FIRST_DAY = LocalDate.of(1970, 1, 1);
+    private static final LocalDate LAST_DAY = LocalDate.of(2999, 12, 31);
 
     private final SessionService sessions;
     private final AttemptService attempts;
@@ -120,8 +122,8 @@ public class ReviewService {
                 who,
                 studentId,
                 selected.drillId(),
-                selected.from().orElse(LocalDate.EPOCH),
-                selected.to().orElse(LocalDate.of(9999, 12, 30)),
+                day("from", selected.from().orElse(FIRST_DAY)),
+                day("to", selected.to().orElse(LAST_DAY)),
                 MOST_SELECTED);
         if (days.isEmpty()) {
             throw new Missing("session of this drill in these days");
@@ -148,6 +150,14 @@ public class ReviewService {
                 days.size() - alike.size());
         return reviewed(
                 new About(null, selection, studentId), drill, newest.table(), all, groups, chosen, selected::holds);
+    }
+
+    private static LocalDate day(String field, LocalDate day) {
+        if (day.isBefore(FIRST_DAY) || day.isAfter(LAST_DAY)) {
+            throw new InvalidInputException(
+                    ProblemCode.INVALID_PARAMETER, field, day, "must be a day from " + FIRST_DAY + " to " + LAST_DAY);
+        }
+        return day;
     }
 
     /** The heading of a review: a session or a selection, and whose attempts. */

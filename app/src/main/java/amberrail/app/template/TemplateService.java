@@ -14,6 +14,7 @@ import amberrail.app.web.Missing;
 import amberrail.core.geometry.Point;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
+import amberrail.core.problem.Require;
 import amberrail.core.statistics.Interval;
 import amberrail.core.statistics.MeanAndSpread;
 import amberrail.core.statistics.Proportion;
@@ -42,6 +43,8 @@ import org.springframework.transaction.annotation.Transactional;
 class TemplateService {
     /** A tap further from every cushion than this is no mark on one. */
     private static final double REACH_MILLIMETRES = 200;
+
+    private static final int MOST_MARKS_A_DAY = 300;
 
     private final TemplateMarks marks;
     private final KitService kit;
@@ -99,6 +102,10 @@ class TemplateService {
                     "must be at a cushion");
         }
         LocalDate today = LocalDate.ofInstant(Instant.now(clock), ZoneOffset.UTC);
+        long before = marks.of(studentId).stream()
+                .filter(mark -> mark.takenOn().equals(today))
+                .count();
+        Require.between("marks", (int) before + 1, 1, MOST_MARKS_A_DAY);
         marks.add(studentId, new TemplateMark(UUID.randomUUID(), tableId, today, tip, nearest, along), who.accountId());
         return of(who, studentId, Optional.of(tableId));
     }

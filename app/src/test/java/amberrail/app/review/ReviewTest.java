@@ -107,6 +107,7 @@ class ReviewTest extends AppTest {
                         .get("attempts"))
                 .hasSize(2);
         read(student, path + "&to=2020-01-01", student.accountId()).andExpect(status().isNotFound());
+        read(student, path + "&to=9999-12-31", student.accountId()).andExpect(status().isBadRequest());
         read(student, path + "&from=tomorrow", student.accountId()).andExpect(status().isBadRequest());
     }
 }
