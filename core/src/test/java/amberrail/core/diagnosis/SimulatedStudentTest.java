@@ -1,33 +1,20 @@
 package amberrail.core.diagnosis;
 
+import static amberrail.core.diagnosis.RingShot.WIDTH_MILLIMETRES;
+import static amberrail.core.diagnosis.RingShot.layout;
+import static amberrail.core.diagnosis.RingShot.task;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import amberrail.core.attempt.Attempt;
 import amberrail.core.attempt.Judge;
 import amberrail.core.attempt.PotOutcome;
-import amberrail.core.drill.ArrivalLine;
-import amberrail.core.drill.BallPlacement;
-import amberrail.core.drill.Demand;
-import amberrail.core.drill.Position;
-import amberrail.core.drill.Shot;
-import amberrail.core.drill.ShotLayout;
 import amberrail.core.drill.TryResult;
-import amberrail.core.drill.ZonePlan;
 import amberrail.core.geometry.Point;
-import amberrail.core.grading.ShotTasks;
 import amberrail.core.recipe.PlannedStroke;
 import amberrail.core.recipe.PreferredRecipe;
 import amberrail.core.recipe.RecipeSolver;
-import amberrail.core.recipe.ShotTask;
 import amberrail.core.simulation.ExecutionErrors;
-import amberrail.core.simulation.ShotTable;
-import amberrail.core.simulation.TablePhysics;
-import amberrail.core.table.PocketName;
-import amberrail.core.table.TableKind;
-import amberrail.core.table.TablePlan;
-import amberrail.core.table.TablePresets;
-import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -35,25 +22,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** A simulated student is seen as a coach sees: the judge says of the record what it says of the shot. */
 class SimulatedStudentTest {
-    private static final TablePlan TABLE = TablePlan.of(TablePresets.POOL_9FT);
-    private static final double WIDTH = TABLE.spec().widthMillimetres();
     private static final double MARKED_WELL = 1e-6;
-    private static final Shot SHOT = new Shot(
-            List.of(
-                    new BallPlacement("1", BallPlacement.Role.OBJECT, new Position.AtSights(4, 2.6)),
-                    new BallPlacement("cue", BallPlacement.Role.CUE, new Position.ForPot("1", PocketName.N, 30, 300))),
-            List.of(
-                    Demand.PotBall.of("1", PocketName.N),
-                    new Demand.Land("cue", ZonePlan.CircleZone.of(new Position.AtSights(5.5, 3.2), 200))),
-            ArrivalLine.NATURAL_ROLL);
-
-    private static ShotLayout layout(boolean mirrored) {
-        return ShotLayout.of(SHOT, TABLE, TABLE.spec().balls(), mirrored);
-    }
-
-    private static ShotTask task(boolean mirrored) {
-        return ShotTasks.of(layout(mirrored), ShotTable.of(TABLE), TablePhysics.usual(TableKind.POOL), false);
-    }
 
     private static final PlannedStroke STROKE =
             PreferredRecipe.of(RecipeSolver.solve(task(false))).orElseThrow().stroke();
@@ -81,7 +50,7 @@ class SimulatedStudentTest {
                 .orElseThrow()
                 .place();
         assertThat(mirror.xMillimetres()).isCloseTo(original.xMillimetres(), within(0.01));
-        assertThat(mirror.yMillimetres()).isCloseTo(WIDTH - original.yMillimetres(), within(0.01));
+        assertThat(mirror.yMillimetres()).isCloseTo(WIDTH_MILLIMETRES - original.yMillimetres(), within(0.01));
     }
 
     @Test

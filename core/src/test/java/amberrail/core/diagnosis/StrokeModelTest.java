@@ -1,17 +1,13 @@
 package amberrail.core.diagnosis;
 
+import static amberrail.core.diagnosis.RingShot.TABLE;
+import static amberrail.core.diagnosis.RingShot.WIDTH_MILLIMETRES;
+import static amberrail.core.diagnosis.RingShot.layout;
+import static amberrail.core.diagnosis.RingShot.task;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import amberrail.core.drill.ArrivalLine;
-import amberrail.core.drill.BallPlacement;
-import amberrail.core.drill.Demand;
-import amberrail.core.drill.Position;
-import amberrail.core.drill.Shot;
-import amberrail.core.drill.ShotLayout;
-import amberrail.core.drill.ZonePlan;
 import amberrail.core.geometry.Point;
-import amberrail.core.grading.ShotTasks;
 import amberrail.core.motion.CueStrike;
 import amberrail.core.recipe.PlannedStroke;
 import amberrail.core.recipe.PreferredRecipe;
@@ -19,14 +15,7 @@ import amberrail.core.recipe.Recipe;
 import amberrail.core.recipe.RecipeSolver;
 import amberrail.core.recipe.ShotTask;
 import amberrail.core.simulation.ShotRunner;
-import amberrail.core.simulation.ShotTable;
-import amberrail.core.simulation.TablePhysics;
 import amberrail.core.statistics.ArrivalError;
-import amberrail.core.table.PocketName;
-import amberrail.core.table.TableKind;
-import amberrail.core.table.TablePlan;
-import amberrail.core.table.TablePresets;
-import java.util.List;
 import java.util.OptionalDouble;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -34,25 +23,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** The model foretells what the engine does with a stroke that is a little off, on the original and on the mirror. */
 class StrokeModelTest {
     private static final double ELEVATION_DEGREES = 3;
-    private static final TablePlan TABLE = TablePlan.of(TablePresets.POOL_9FT);
-    private static final double WIDTH = TABLE.spec().widthMillimetres();
-    private static final Shot SHOT = new Shot(
-            List.of(
-                    new BallPlacement("1", BallPlacement.Role.OBJECT, new Position.AtSights(4, 2.6)),
-                    new BallPlacement("cue", BallPlacement.Role.CUE, new Position.ForPot("1", PocketName.N, 30, 300))),
-            List.of(
-                    Demand.PotBall.of("1", PocketName.N),
-                    new Demand.Land("cue", ZonePlan.CircleZone.of(new Position.AtSights(5.5, 3.2), 200))),
-            ArrivalLine.NATURAL_ROLL);
-
-    private static ShotLayout layout(boolean mirrored) {
-        return ShotLayout.of(SHOT, TABLE, TABLE.spec().balls(), mirrored);
-    }
-
-    private static ShotTask task(boolean mirrored) {
-        return ShotTasks.of(layout(mirrored), ShotTable.of(TABLE), TablePhysics.usual(TableKind.POOL), false);
-    }
-
     /** Where the cue ball rests after this stroke, turned for the mirror. */
     private static Point played(PlannedStroke stroke, boolean mirrored, double pace, double height, double ccw) {
         ShotTask task = task(mirrored);
@@ -86,7 +56,7 @@ class StrokeModelTest {
     })
     void smallErrorsMoveTheLandingAsForetold(boolean mirrored, double pace, double height, double thicker) {
         Recipe usual = PreferredRecipe.of(RecipeSolver.solve(task(false))).orElseThrow();
-        StrokeModel model = StrokeModel.of(usual, layout(false), mirrored, WIDTH, true);
+        StrokeModel model = StrokeModel.of(usual, layout(false), mirrored, WIDTH_MILLIMETRES, true);
         assertThat(model.landing().distanceMillimetres(played(usual.stroke(), mirrored, 0, 0, 0)))
                 .as("where it is foretold")
                 .isLessThan(1);
