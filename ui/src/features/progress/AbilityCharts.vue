@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
+import ChartGrid from '@/charts/ChartGrid.vue'
 import TrendChart from '@/charts/TrendChart.vue'
 import type { SkillProgress } from '@/api/types'
 import { useUnits } from '@/shared/units'
@@ -47,7 +48,7 @@ function change(skill: SkillProgress): string {
 <template>
   <section>
     <h2>{{ t('progress.ability') }}</h2>
-    <div class="grid">
+    <ChartGrid>
       <article v-for="skill in skills" :key="skill.skill">
         <h3>
           {{ t(`skill.${skill.skill}`) }}
@@ -65,34 +66,14 @@ function change(skill: SkillProgress): string {
           :y-max="1000"
         />
       </article>
-    </div>
+    </ChartGrid>
     <p class="small quiet">{{ t('progress.abilityWhy') }}</p>
   </section>
 </template>
 
 <style scoped>
-.grid {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(330px, 1fr));
-  gap: 14px 28px;
-}
-h3 {
-  margin: 0;
-  font-size: 18px;
-}
-h3::first-letter {
-  text-transform: uppercase;
-}
 h3 small {
   font-weight: 400;
   color: var(--ink-second);
-}
-article p {
-  margin: 2px 0 4px;
-}
-@media (max-width: 420px) {
-  .grid {
-    grid-template-columns: minmax(0, 1fr);
-  }
 }
 </style>

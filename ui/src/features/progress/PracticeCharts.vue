@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
+import ChartGrid from '@/charts/ChartGrid.vue'
 import TrendChart from '@/charts/TrendChart.vue'
 import type { Progress } from '@/api/types'
 import ChoiceField from '@/shared/ChoiceField.vue'
@@ -74,7 +75,7 @@ const spreads = computed(() => {
 <template>
   <section>
     <h2>{{ t('progress.practice') }}</h2>
-    <div class="grid">
+    <ChartGrid>
       <article>
         <h3>{{ t('progress.minutesByWeek') }}</h3>
         <TrendChart
@@ -115,26 +116,6 @@ const spreads = computed(() => {
           :y-min="0"
         />
       </article>
-    </div>
+    </ChartGrid>
   </section>
 </template>
-
-<style scoped>
-.grid {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(330px, 1fr));
-  gap: 14px 28px;
-}
-h3 {
-  margin: 0 0 4px;
-  font-size: 18px;
-}
-article p {
-  margin: 2px 0 4px;
-}
-@media (max-width: 420px) {
-  .grid {
-    grid-template-columns: minmax(0, 1fr);
-  }
-}
-</style>

@@ -4,12 +4,11 @@ import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
 import { sentence } from '@/api/problem'
 import type { Template, TemplateTip } from '@/api/types'
-import PageState from '@/shared/PageState.vue'
 import SelectField from '@/shared/SelectField.vue'
 import { useLoad } from '@/shared/useLoad'
 import { useUnits } from '@/shared/units'
 import TableDiagram from '@/table/TableDiagram.vue'
-import ProgressTabs from './ProgressTabs.vue'
+import StudentFrame from './StudentFrame.vue'
 import TemplateMarks from './TemplateMarks.vue'
 import { useStudentInHand } from './useStudentInHand'
 
@@ -102,104 +101,101 @@ function when(takenOn: string): string {
 </script>
 
 <template>
-  <main class="page">
-    <ProgressTabs />
-    <h1>
-      {{ t('progress.template.title') }}<template v-if="data">: {{ data.studentName }}</template>
-    </h1>
-    <PageState :busy="busy" :problem="problem" :ready="!busy || data !== undefined" @retry="reload">
-      <p v-if="!studentId">
-        {{ t('progress.nobody') }} <RouterLink to="/today">{{ t('rail.today') }}</RouterLink>
-      </p>
-      <template v-else-if="data">
-        <p class="quiet">{{ t('progress.template.lead') }}</p>
-        <div class="bar no-print">
-          <SelectField
-            v-model="tableId"
-            :label="t('progress.template.table')"
-            :options="tables.data.value ?? []"
-          />
-          <fieldset>
-            <legend>{{ t('progress.template.tapFor') }}</legend>
+  <StudentFrame
+    :title="t('progress.template.title')"
+    :student-id="studentId"
+    :student-name="data?.studentName"
+    :busy="busy"
+    :problem="problem"
+    @retry="reload"
+  >
+    <template v-if="data">
+      <p class="quiet">{{ t('progress.template.lead') }}</p>
+      <div class="bar no-print">
+        <SelectField
+          v-model="tableId"
+          :label="t('progress.template.table')"
+          :options="tables.data.value ?? []"
+        />
+        <fieldset>
+          <legend>{{ t('progress.template.tapFor') }}</legend>
+          <button
+            v-for="one in TIPS"
+            :key="one"
+            type="button"
+            class="choice-key"
+            :aria-pressed="tip === one"
+            @click="tip = one"
+          >
+            {{ t(`progress.template.${one}`) }}
+          </button>
+        </fieldset>
+      </div>
+      <p v-if="said" role="alert" class="problem">{{ said }}</p>
+      <div class="parts">
+        <figure data-testid="template">
+          <TableDiagram
+            ref="diagram"
+            :table="data.table"
+            :label="t('progress.template.title')"
+            interactive
+            @click="tap"
+          >
+            <TemplateMarks v-if="day" :tips="day.tips" />
+          </TableDiagram>
+        </figure>
+        <aside>
+          <nav v-if="data.days.length > 1" class="days" :aria-label="t('progress.template.days')">
             <button
-              v-for="one in TIPS"
-              :key="one"
+              v-for="(one, index) in data.days"
+              :key="one.takenOn"
               type="button"
-              :aria-pressed="tip === one"
-              @click="tip = one"
+              class="choice-key"
+              :aria-pressed="index === dayIndex"
+              @click="dayIndex = index"
             >
-              {{ t(`progress.template.${one}`) }}
+              {{ when(one.takenOn) }}
             </button>
-          </fieldset>
-        </div>
-        <p v-if="said" role="alert" class="problem">{{ said }}</p>
-        <div class="parts">
-          <figure data-testid="template">
-            <TableDiagram
-              ref="diagram"
-              :table="data.table"
-              :label="t('progress.template.title')"
-              interactive
-              @click="tap"
-            >
-              <TemplateMarks v-if="day" :tips="day.tips" />
-            </TableDiagram>
-          </figure>
-          <aside>
-            <nav v-if="data.days.length > 1" class="days" :aria-label="t('progress.template.days')">
-              <button
-                v-for="(one, index) in data.days"
-                :key="one.takenOn"
-                type="button"
-                :aria-pressed="index === dayIndex"
-                @click="dayIndex = index"
-              >
-                {{ when(one.takenOn) }}
-              </button>
-            </nav>
-            <p v-if="!day">{{ t('progress.template.empty') }}</p>
-            <template v-else>
-              <h2>{{ when(day.takenOn) }}</h2>
-              <dl>
-                <template v-for="one in day.tips" :key="one.tip">
-                  <dt>{{ t(`progress.template.${one.tip}`) }}</dt>
-                  <dd>
-                    {{ t(`cushion.${one.cushion}`) }}, {{ spread(one) }}
-                    <span v-if="one.elsewhere">{{
-                      t('progress.template.elsewhere', { n: one.elsewhere })
-                    }}</span>
-                    <template v-if="isToday">
-                      <button
-                        v-for="(mark, index) in one.all"
-                        :key="mark.id"
-                        type="button"
-                        class="undo no-print"
-                        :aria-label="
-                          t('progress.template.remove', {
-                            tip: t(`progress.template.${one.tip}`),
-                            n: index + 1,
-                          })
-                        "
-                        @click="remove(mark.id)"
-                      >
-                        {{ index + 1 }} ×
-                      </button>
-                    </template>
-                  </dd>
-                </template>
-              </dl>
-            </template>
-          </aside>
-        </div>
-      </template>
-    </PageState>
-  </main>
+          </nav>
+          <p v-if="!day">{{ t('progress.template.empty') }}</p>
+          <template v-else>
+            <h2>{{ when(day.takenOn) }}</h2>
+            <dl>
+              <template v-for="one in day.tips" :key="one.tip">
+                <dt>{{ t(`progress.template.${one.tip}`) }}</dt>
+                <dd>
+                  {{ t(`cushion.${one.cushion}`) }}, {{ spread(one) }}
+                  <span v-if="one.elsewhere">{{
+                    t('progress.template.elsewhere', { n: one.elsewhere })
+                  }}</span>
+                  <template v-if="isToday">
+                    <button
+                      v-for="(mark, index) in one.all"
+                      :key="mark.id"
+                      type="button"
+                      class="choice-key undo no-print"
+                      :aria-label="
+                        t('progress.template.remove', {
+                          tip: t(`progress.template.${one.tip}`),
+                          n: index + 1,
+                        })
+                      "
+                      @click="remove(mark.id)"
+                    >
+                      {{ index + 1 }} ×
+                    </button>
+                  </template>
+                </dd>
+              </template>
+            </dl>
+          </template>
+        </aside>
+      </div>
+    </template>
+  </StudentFrame>
 </template>
 
 <style scoped>
-.page {
-  padding: 16px 24px 24px;
-}
 .bar {
   display: flex;
   flex-wrap: wrap;
@@ -217,20 +213,6 @@ fieldset {
 legend {
   font-weight: 600;
   margin-bottom: 4px;
-}
-button {
-  min-height: 44px;
-  padding: 0 16px;
-  border: 1.5px solid #8c8676;
-  border-radius: 8px;
-  background: none;
-  color: var(--ink);
-  font: inherit;
-  cursor: pointer;
-}
-button[aria-pressed='true'] {
-  background: var(--slate);
-  color: var(--paper);
 }
 .parts {
   display: grid;

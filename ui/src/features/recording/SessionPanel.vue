@@ -98,6 +98,7 @@ const reopen = () => act(answer(api.POST('/api/v1/sessions/{id}/reopen', { param
         v-for="one in session.students"
         :key="one.id"
         type="button"
+        class="choice-key"
         :aria-pressed="one.id === studentId"
         @click="emit('play', one.id, drillId)"
       >
@@ -121,6 +122,7 @@ const reopen = () => act(answer(api.POST('/api/v1/sessions/{id}/reopen', { param
         v-for="one in session.drills"
         :key="one.id"
         type="button"
+        class="choice-key"
         :aria-pressed="one.id === drillId"
         @click="emit('play', studentId, one.id)"
       >
@@ -163,20 +165,6 @@ h3 {
   flex-wrap: wrap;
   gap: 8px;
   align-items: center;
-}
-.choices > button[aria-pressed] {
-  min-height: 48px;
-  padding: 0 14px;
-  border: 1.5px solid #8c8676;
-  border-radius: 8px;
-  background: none;
-  color: var(--ink);
-  font: inherit;
-  cursor: pointer;
-}
-.choices > button[aria-pressed='true'] {
-  background: var(--slate);
-  color: var(--paper);
 }
 .check {
   display: flex;

@@ -190,15 +190,6 @@ figure {
   flex-wrap: wrap;
   gap: 8px 20px;
 }
-.days input {
-  min-height: 44px;
-  padding: 0 10px;
-  border: 1.5px solid #8c8676;
-  border-radius: 8px;
-  background: var(--paper-raised);
-  color: var(--ink);
-  font: inherit;
-}
 .problem {
   color: var(--brick-text);
 }

@@ -79,7 +79,9 @@ const everySession = computed(() => ({
     </p>
     <p v-for="one in filter" :key="one.key" class="small">
       {{ t(`review.only.${one.key}`) }}
-      <button type="button" class="all no-print" @click="without(one.key)">{{ t('review.only.all') }}</button>
+      <button type="button" class="choice-key no-print" @click="without(one.key)">
+        {{ t('review.only.all') }}
+      </button>
     </p>
     <nav
       v-if="session && (session.students.length > 1 || session.drills.length > 1)"
@@ -91,6 +93,7 @@ const everySession = computed(() => ({
           v-for="drill in session.drills"
           :key="drill.id"
           type="button"
+          class="choice-key"
           :aria-pressed="student.id === review.studentId && drill.id === review.drillId"
           @click="pickPart(student.id, drill.id)"
         >
@@ -103,6 +106,7 @@ const everySession = computed(() => ({
         v-for="group in review.groups"
         :key="`${group.station}${group.mirrored}${group.shot}`"
         type="button"
+        class="choice-key"
         :aria-pressed="
           group.station === review.station &&
           group.mirrored === review.mirrored &&
@@ -127,23 +131,5 @@ p {
   flex-wrap: wrap;
   gap: 8px;
   margin-bottom: 8px;
-}
-.groups button,
-.all {
-  min-height: 44px;
-  padding: 0 14px;
-  border: 1.5px solid #8c8676;
-  border-radius: 8px;
-  background: none;
-  color: var(--ink);
-  font: inherit;
-  cursor: pointer;
-}
-.groups button[aria-pressed='true'] {
-  background: var(--slate);
-  color: var(--paper);
-}
-.groups button[aria-pressed='true'] .quiet {
-  color: inherit;
 }
 </style>

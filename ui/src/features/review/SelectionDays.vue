@@ -33,13 +33,4 @@ async function change(end: 'from' | 'to', event: Event): Promise<void> {
   flex-wrap: wrap;
   gap: 8px 20px;
 }
-input {
-  min-height: 44px;
-  padding: 0 10px;
-  border: 1.5px solid #8c8676;
-  border-radius: 8px;
-  background: var(--paper-raised);
-  color: var(--ink);
-  font: inherit;
-}
 </style>
