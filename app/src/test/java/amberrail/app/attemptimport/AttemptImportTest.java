@@ -5,11 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import amberrail.app.people.SignedIn;
 import amberrail.app.testing.AppTest;
 import amberrail.app.testing.Club;
-import amberrail.core.attempt.PotOutcome;
 import com.fasterxml.jackson.databind.JsonNode;
-import java.nio.charset.StandardCharsets;
 import java.util.Map;
-import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
 /** A file of attempts: the dry run says what the real run does, a wrong line keeps everything out, and twice is once. */
@@ -90,18 +87,8 @@ class AttemptImportTest extends AppTest {
     @Test
     void whatWasWrittenOutIsReadInAgain() throws Exception {
         SignedIn student = club.newStudentOf(club.head());
-        String session = beginSession(student, student);
-        put(student, Club.potted(0, 1746.3, 1016), "/api/v1/sessions/{s}/attempts/{id}", session, UUID.randomUUID());
-        put(
-                student,
-                Club.body(0, 1, PotOutcome.MISSED_THIN, null),
-                "/api/v1/sessions/{s}/attempts/{id}",
-                session,
-                UUID.randomUUID());
-        String csv = read(student, "/api/v1/students/{id}/attempts.csv", student.accountId())
-                .andReturn()
-                .getResponse()
-                .getContentAsString(StandardCharsets.UTF_8);
+        playedAPotAndAMiss(student, Club.potted(0, 1746.3, 1016));
+        String csv = attemptsCsv(student);
         assertThat(send(student, student, csv, false).get("alreadyHere").asInt())
                 .isEqualTo(2);
         SignedIn other = club.newStudentOf(club.head());

@@ -5,11 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import amberrail.app.people.SignedIn;
 import amberrail.app.testing.AppTest;
 import amberrail.app.testing.Club;
-import amberrail.core.attempt.PotOutcome;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.nio.charset.StandardCharsets;
-import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
 /** What a spreadsheet or another program gets of a student's attempts. */
@@ -18,20 +15,10 @@ class AttemptExportTest extends AppTest {
     @Test
     void everyAttemptIsARowWithUnitsInTheHeader() throws Exception {
         SignedIn student = club.newStudentOf(club.head());
-        String session = beginSession(student, student);
         ObjectNode first = json.valueToTree(Club.potted(0, 1700.25, 1000));
         first.put("note", "=HYPERLINK(\"x\"), \"soft\" cloth");
-        put(student, first, "/api/v1/sessions/{s}/attempts/{id}", session, UUID.randomUUID());
-        put(
-                student,
-                Club.body(0, 1, PotOutcome.MISSED_THIN, null),
-                "/api/v1/sessions/{s}/attempts/{id}",
-                session,
-                UUID.randomUUID());
-        String csv = read(student, "/api/v1/students/{id}/attempts.csv", student.accountId())
-                .andReturn()
-                .getResponse()
-                .getContentAsString(StandardCharsets.UTF_8);
+        playedAPotAndAMiss(student, first);
+        String csv = attemptsCsv(student);
         String[] lines = csv.split("\r\n");
         assertThat(lines).hasSize(3);
         assertThat(lines[0]).contains("landing x (mm)", "called pace (m/s)");

@@ -84,19 +84,7 @@ class ReviewTest extends AppTest {
     void aSelectionThrowsSessionsTogetherAndKeepsToItsDays() throws Exception {
         SignedIn student = club.newStudentOf(club.head());
         for (int n = 0; n < 2; n++) {
-            String session = beginSession(student, student);
-            put(
-                    student,
-                    Club.potted(0, 1746.25, 1016),
-                    "/api/v1/sessions/{s}/attempts/{id}",
-                    session,
-                    UUID.randomUUID());
-            put(
-                    student,
-                    Club.body(0, 1, PotOutcome.MISSED_THIN, null),
-                    "/api/v1/sessions/{s}/attempts/{id}",
-                    session,
-                    UUID.randomUUID());
+            playedAPotAndAMiss(student, Club.potted(0, 1746.25, 1016));
         }
         String path = "/api/v1/students/{id}/selection?drillId=" + Club.DRILL;
         JsonNode all = tree(read(student, path, student.accountId()));

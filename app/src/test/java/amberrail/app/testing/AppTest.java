@@ -4,12 +4,14 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 
 import amberrail.app.people.SignedIn;
+import amberrail.core.attempt.PotOutcome;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -85,6 +87,22 @@ public abstract class AppTest {
                 .andReturn()
                 .getResponse()
                 .getContentAsString(StandardCharsets.UTF_8);
+    }
+
+    /** All attempts of a student as the CSV file that they would save. */
+    protected String attemptsCsv(SignedIn student) throws Exception {
+        return read(student, "/api/v1/students/{id}/attempts.csv", student.accountId())
+                .andReturn()
+                .getResponse()
+                .getContentAsString(StandardCharsets.UTF_8);
+    }
+
+    /** A pot in the ring and a thin miss of this student, in a session of their own. */
+    protected void playedAPotAndAMiss(SignedIn student, Object pot) throws Exception {
+        String session = beginSession(student, student);
+        String path = "/api/v1/sessions/{s}/attempts/{id}";
+        put(student, pot, path, session, UUID.randomUUID());
+        put(student, Club.body(0, 1, PotOutcome.MISSED_THIN, null), path, session, UUID.randomUUID());
     }
 
     /** The id of a copy that this coach made of a shipped drill. */
