@@ -70,7 +70,7 @@ final class ConditionResolver {
 
     private Condition cushionPoint(Demand.ReachCushionPoint reach) {
         Cushion cushion = mirrored ? reach.cushion().mirrored() : reach.cushion();
-        boolean isLong = cushion == Cushion.S || cushion == Cushion.N;
+        boolean isLong = cushion.isLong();
         // Sights along a short cushion run across the table, so the mirror counts them from the other end.
         double sights = !isLong && mirrored ? SightPosition.SIGHTS_ACROSS - reach.sightsAlong() : reach.sightsAlong();
         double sight = isLong

@@ -5,6 +5,7 @@ import amberrail.core.problem.ProblemCode;
 import amberrail.core.problem.Require;
 import amberrail.core.table.Cushion;
 import amberrail.core.table.PocketName;
+import amberrail.core.table.SightPosition;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
@@ -62,7 +63,11 @@ public sealed interface Demand {
     record ReachCushionPoint(Cushion cushion, double sightsAlong, double toleranceMillimetres) implements Demand {
         public ReachCushionPoint {
             Objects.requireNonNull(cushion);
-            Require.between("sightsAlong", sightsAlong, 0, 8);
+            Require.between(
+                    "sightsAlong",
+                    sightsAlong,
+                    0,
+                    cushion.isLong() ? SightPosition.SIGHTS_ALONG : SightPosition.SIGHTS_ACROSS);
             Require.positive("toleranceMillimetres", toleranceMillimetres);
         }
     }

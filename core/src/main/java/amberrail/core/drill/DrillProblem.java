@@ -30,8 +30,8 @@ public record DrillProblem(
         BALL_BEFORE_THE_CUE_BALL(false),
         /** A ball lies in the way of the object ball. */
         BALL_BEFORE_THE_POCKET(false),
-        /** The shot asks nothing, and the drill is no exploration. */
-        NOTHING_ASKED(false);
+        /** The shot asks nothing yet, and the drill is no exploration: there is nothing to judge. */
+        NOTHING_ASKED(true);
 
         private final boolean stops;
 

@@ -90,7 +90,7 @@ final class PositionResolver {
 
     private Point offCushion(Position.OffCushion off, BallSpec ball) {
         Cushion cushion = off.cushion();
-        boolean isLong = cushion == Cushion.S || cushion == Cushion.N;
+        boolean isLong = cushion.isLong();
         Point foot = isLong
                 ? new SightPosition(off.sightsAlong(), cushion == Cushion.S ? 0 : SightPosition.SIGHTS_ACROSS)
                         .onTable(table.spec())

@@ -17,7 +17,8 @@ public record Shot(List<BallPlacement> balls, List<Demand> demands, ArrivalLine 
     /** {@code DUPLICATE_ID} for a label used twice, {@code CONTRADICTION} without exactly one cue ball or with two pots. */
     public Shot {
         balls = List.copyOf(balls);
-        demands = List.copyOf(demands);
+        // A drill that is still being designed may ask nothing yet.
+        demands = demands == null ? List.of() : List.copyOf(demands);
         Objects.requireNonNull(arrival);
         Require.between("balls", balls.size(), 1, MOST_BALLS);
         Require.between("demands", demands.size(), 0, MOST_DEMANDS);

@@ -4,6 +4,7 @@ import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
 import amberrail.core.problem.Require;
 import amberrail.core.table.Cushion;
+import amberrail.core.table.SightPosition;
 import java.util.List;
 import java.util.Objects;
 
@@ -87,8 +88,9 @@ public sealed interface ZonePlan {
         public BandZone {
             Objects.requireNonNull(cushion);
             Require.positive("depthMillimetres", depthMillimetres);
-            Require.between("fromSights", fromSights, 0, 8);
-            Require.between("toSights", toSights, 0, 8);
+            double sights = cushion.isLong() ? SightPosition.SIGHTS_ALONG : SightPosition.SIGHTS_ACROSS;
+            Require.between("fromSights", fromSights, 0, sights);
+            Require.between("toSights", toSights, 0, sights);
             if (!(fromSights < toSights)) {
                 throw new InvalidInputException(
                         ProblemCode.INVALID_ZONE, "toSights", toSights, "must be more than fromSights");

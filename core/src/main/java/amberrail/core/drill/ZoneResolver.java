@@ -66,7 +66,7 @@ final class ZoneResolver {
                     from.towards(to).degrees());
         }
         ZonePlan.NearCushionZone near = (ZonePlan.NearCushionZone) plan;
-        double end = isLong(near.cushion()) ? SightPosition.SIGHTS_ALONG : SightPosition.SIGHTS_ACROSS;
+        double end = near.cushion().isLong() ? SightPosition.SIGHTS_ALONG : SightPosition.SIGHTS_ACROSS;
         return band(near.cushion(), scale * near.withinMillimetres(), 0, end, ball);
     }
 
@@ -81,7 +81,7 @@ final class ZoneResolver {
     }
 
     private Zone band(Cushion cushion, double depth, double fromSights, double toSights, BallSpec ball) {
-        double along = isLong(cushion)
+        double along = cushion.isLong()
                 ? table.lengthMillimetres() / SightPosition.SIGHTS_ALONG
                 : table.widthMillimetres() / SightPosition.SIGHTS_ACROSS;
         double middle = along * (fromSights + toSights) / 2;
@@ -95,10 +95,6 @@ final class ZoneResolver {
         };
         Direction inward = cushion.inward();
         double length = along * (toSights - fromSights);
-        return new Rectangle(foot.moved(inward, reach / 2), length, reach, isLong(cushion) ? 0 : 90);
-    }
-
-    private static boolean isLong(Cushion cushion) {
-        return cushion == Cushion.S || cushion == Cushion.N;
+        return new Rectangle(foot.moved(inward, reach / 2), length, reach, cushion.isLong() ? 0 : 90);
     }
 }

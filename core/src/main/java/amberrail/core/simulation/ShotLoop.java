@@ -18,10 +18,14 @@ final class ShotLoop {
     static final int MEETS_ARC = 5;
     static final int POTS = 6;
 
-    private static final double ANGLE_SLACK = 1e-9;
-    private static final double FOOT_SLACK_METRES = 1e-9;
-    /** Beyond the widest mouth and its jaws, from the capture circle's centre. */
-    private static final double POCKET_REACH_METRES = 0.30;
+    /** Touching balls that approach no faster do not strike each other yet (physics/model.md, section 4, a0). */
+    private static final double CREEPS_METRES_PER_SECOND = 1e-3;
+
+    /** However slowly they approach, they are no deeper in each other. */
+    private static final double SUNK_METRES = 5e-6;
+
+    /** Further than this from every cushion nothing can be inside one. */
+    private static final double NEAR_CUSHIONS_METRES = 0.15;
 
     private final int most;
     final ShotWorkspace balls;
@@ -29,6 +33,8 @@ final class ShotLoop {
     private final int[] wallKind;
     private final int[] wallIndex;
     private final double[] pairTime;
+    private final WallSearch walls;
+    private final CircleEntry approach = new CircleEntry();
 
     private TableContacts table;
     private Physics physics;
@@ -36,16 +42,10 @@ final class ShotLoop {
     private double now;
     private int eventCount;
 
-    /** A box round the stretch of path that is looked at: its middle and half its sides. */
-    private double boxX;
-
-    private double boxY;
-    private double boxHalfX;
-    private double boxHalfY;
-
     ShotLoop(int mostBalls) {
         most = mostBalls;
         balls = new ShotWorkspace(mostBalls);
+        walls = new WallSearch(balls);
         wallTime = new double[mostBalls];
         wallKind = new int[mostBalls];
         wallIndex = new int[mostBalls];
@@ -55,6 +55,7 @@ final class ShotLoop {
     /** Empties the table; balls are added to {@link #balls} next. */
     void begin(TableContacts newTable, Physics newPhysics, ShotLog newLog) {
         table = newTable;
+        walls.begin(newTable);
         physics = newPhysics;
         log = newLog;
         balls.begin(newPhysics);
@@ -159,6 +160,8 @@ final class ShotLoop {
         balls.since[a] = now;
         balls.since[b] = now;
         separate(a, b);
+        clearOfCushions(a);
+        clearOfCushions(b);
         int event = note(BALLS_MEET, a, b, -1);
         Impacts.balls(balls, a, b, physics);
         noteAfter(event);
@@ -216,6 +219,32 @@ final class ShotLoop {
         noteAfter(event);
         startPiece(i);
         predict(i);
+    }
+
+    /** A ball that was moved to get clear of another one must not have been moved into a cushion. */
+    private void clearOfCushions(int i) {
+        double x = balls.x[i];
+        double y = balls.y[i];
+        boolean near = x < NEAR_CUSHIONS_METRES
+                || y < NEAR_CUSHIONS_METRES
+                || x > table.lengthMetres - NEAR_CUSHIONS_METRES
+                || y > table.widthMetres - NEAR_CUSHIONS_METRES;
+        if (!near) {
+            return;
+        }
+        for (int s = 0; s < table.straights; s++) {
+            double depth = table.depthInStraight(s, balls.x[i], balls.y[i], balls.noseDistance[i]);
+            pushOut(i, -table.normalX[s], -table.normalY[s], depth);
+        }
+        for (int arc = 0; arc < table.arcs; arc++) {
+            double depth = table.depthInArc(arc, balls.x[i], balls.y[i], balls.noseDistance[i]);
+            if (depth > FirstEntry.ON_BORDER_METRES) {
+                double dx = table.arcX[arc] - balls.x[i];
+                double dy = table.arcY[arc] - balls.y[i];
+                double distance = Math.sqrt(dx * dx + dy * dy);
+                pushOut(i, dx / distance, dy / distance, depth);
+            }
+        }
     }
 
     private void pushOut(int i, double nx, double ny, double depth) {
@@ -280,146 +309,23 @@ final class ShotLoop {
         double py = at(balls.y[b], balls.vy[b], balls.ay[b], tb) - at(balls.y[a], balls.vy[a], balls.ay[a], ta);
         double vx = balls.vx[b] + tb * balls.ax[b] - balls.vx[a] - ta * balls.ax[a];
         double vy = balls.vy[b] + tb * balls.ay[b] - balls.vy[a] - ta * balls.ay[a];
-        double t = FirstEntry.intoCircle(
-                px, py, vx, vy, balls.ax[b] - balls.ax[a], balls.ay[b] - balls.ay[a], touching(a, b), limit);
+        double t = approach.of(px, py, vx, vy, balls.ax[b] - balls.ax[a], balls.ay[b] - balls.ay[a])
+                .first(touching(a, b), limit, CREEPS_METRES_PER_SECOND, SUNK_METRES);
         pairTime[slot] = now + t;
     }
 
-    private static double at(double place, double speed, double acceleration, double t) {
+    /** Where a coordinate is after t on its parabola. */
+    static double at(double place, double speed, double acceleration, double t) {
         return place + t * (speed + 0.5 * t * acceleration);
     }
 
-    /** The first nose, jaw or pocket that a ball comes to on its present piece. The ball's state is of this moment. */
+    /** The first nose, jaw or pocket that a ball comes to on its present piece; its state is of this moment. */
     private void predictWall(int i) {
         wallTime[i] = FirstEntry.NEVER;
-        if (!balls.moves(i)) {
-            return;
+        if (balls.moves(i)) {
+            wallTime[i] = now + walls.find(i, balls.until[i] - now);
+            wallKind[i] = walls.kind;
+            wallIndex[i] = walls.index;
         }
-        double limit = balls.until[i] - now;
-        double best = limit;
-        boolean found = false;
-        boxPath(i, limit);
-        for (int s = 0; s < table.noses; s++) {
-            double t = comesNear(i, s) ? intoStraight(i, s, best) : FirstEntry.NEVER;
-            if (t <= best && (t < best || !found)) {
-                best = t;
-                found = true;
-                wallKind[i] = MEETS_NOSE;
-                wallIndex[i] = s;
-            }
-        }
-        if (found) {
-            boxPath(i, best);
-        }
-        for (int p = 0; p < table.pockets; p++) {
-            if (Math.abs(boxX - table.captureX[p]) > boxHalfX + POCKET_REACH_METRES
-                    || Math.abs(boxY - table.captureY[p]) > boxHalfY + POCKET_REACH_METRES) {
-                continue;
-            }
-            for (int s = table.noses + 2 * p; s < table.noses + 2 * p + 2; s++) {
-                double t = comesNear(i, s) ? intoStraight(i, s, best) : FirstEntry.NEVER;
-                if (t <= best && (t < best || !found)) {
-                    best = t;
-                    found = true;
-                    wallKind[i] = MEETS_FACING;
-                    wallIndex[i] = s;
-                }
-            }
-            for (int arc = 2 * p; arc < 2 * p + 2; arc++) {
-                double t = intoArc(i, arc, best);
-                if (t <= best && (t < best || !found)) {
-                    best = t;
-                    found = true;
-                    wallKind[i] = MEETS_ARC;
-                    wallIndex[i] = arc;
-                }
-            }
-            double t = FirstEntry.intoCircle(
-                    balls.x[i] - table.captureX[p],
-                    balls.y[i] - table.captureY[p],
-                    balls.vx[i],
-                    balls.vy[i],
-                    balls.ax[i],
-                    balls.ay[i],
-                    table.captureRadius[p],
-                    best);
-            if (t <= best && (t < best || !found)) {
-                best = t;
-                found = true;
-                wallKind[i] = POTS;
-                wallIndex[i] = p;
-            }
-        }
-        if (found) {
-            wallTime[i] = now + best;
-        }
-    }
-
-    /** Ends of the stretch, and the most that its parabola bows out between them. */
-    private void boxPath(int i, double seconds) {
-        double moveX = seconds * (balls.vx[i] + 0.5 * seconds * balls.ax[i]);
-        double moveY = seconds * (balls.vy[i] + 0.5 * seconds * balls.ay[i]);
-        double bow = 0.125 * seconds * seconds;
-        boxX = balls.x[i] + 0.5 * moveX;
-        boxY = balls.y[i] + 0.5 * moveY;
-        boxHalfX = 0.5 * Math.abs(moveX) + bow * Math.abs(balls.ax[i]);
-        boxHalfY = 0.5 * Math.abs(moveY) + bow * Math.abs(balls.ay[i]);
-    }
-
-    /** Whether the box comes near enough to a straight nose or facing to touch its line. */
-    private boolean comesNear(int i, int s) {
-        double nx = table.normalX[s];
-        double ny = table.normalY[s];
-        double nearest = (boxX - table.startX[s]) * nx
-                + (boxY - table.startY[s]) * ny
-                - boxHalfX * Math.abs(nx)
-                - boxHalfY * Math.abs(ny);
-        return nearest <= balls.noseDistance[i] + FirstEntry.ON_BORDER_METRES;
-    }
-
-    private double intoStraight(int i, int s, double limit) {
-        double dx = balls.x[i] - table.startX[s];
-        double dy = balls.y[i] - table.startY[s];
-        double nx = table.normalX[s];
-        double ny = table.normalY[s];
-        double t = FirstEntry.intoLine(
-                dx * nx + dy * ny - balls.noseDistance[i],
-                balls.vx[i] * nx + balls.vy[i] * ny,
-                0.5 * (balls.ax[i] * nx + balls.ay[i] * ny),
-                limit);
-        if (t == FirstEntry.NEVER) {
-            return t;
-        }
-        double footX = at(dx, balls.vx[i], balls.ax[i], t);
-        double footY = at(dy, balls.vy[i], balls.ay[i], t);
-        double foot = footX * table.alongX[s] + footY * table.alongY[s];
-        // Far behind the line is not on it: a ball in a pocket's mouth is behind the nose line of both cushions.
-        boolean deep = dx * nx + dy * ny - balls.noseDistance[i] < -1e-4;
-        boolean onSegment = foot >= -FOOT_SLACK_METRES && foot <= table.lengthOf[s] + FOOT_SLACK_METRES;
-        return onSegment && !deep ? t : FirstEntry.NEVER;
-    }
-
-    private double intoArc(int i, int arc, double limit) {
-        double dx = balls.x[i] - table.arcX[arc];
-        double dy = balls.y[i] - table.arcY[arc];
-        double reach = table.arcRadius[arc] + balls.noseDistance[i];
-        if (Math.abs(boxX - table.arcX[arc]) > boxHalfX + reach + FirstEntry.ON_BORDER_METRES
-                || Math.abs(boxY - table.arcY[arc]) > boxHalfY + reach + FirstEntry.ON_BORDER_METRES) {
-            return FirstEntry.NEVER;
-        }
-        if (dx * dx + dy * dy < (reach - 1e-4) * (reach - 1e-4)) {
-            return FirstEntry.NEVER;
-        }
-        double t = FirstEntry.intoCircle(dx, dy, balls.vx[i], balls.vy[i], balls.ax[i], balls.ay[i], reach, limit);
-        if (t == FirstEntry.NEVER) {
-            return t;
-        }
-        double hitX = at(dx, balls.vx[i], balls.ax[i], t);
-        double hitY = at(dy, balls.vy[i], balls.ay[i], t);
-        double beta = Math.atan2(
-                hitX * table.arcAlongX[arc] + hitY * table.arcAlongY[arc],
-                hitX * table.arcInwardX[arc] + hitY * table.arcInwardY[arc]);
-        boolean onArc = beta >= -ANGLE_SLACK && beta <= table.arcTurnRadians[arc] + ANGLE_SLACK;
-        return onArc ? t : FirstEntry.NEVER;
     }
 }

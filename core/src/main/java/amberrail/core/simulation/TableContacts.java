@@ -148,6 +148,45 @@ final class TableContacts {
                 || Math.abs(x - 0.5 * lengthMetres) < POCKET_REACH_METRES;
     }
 
+    /**
+     * How far a ball's centre at (x, y) is inside a nose, facing or rounded jaw (m), the deepest of them; 0 or less where it is clear of all.
+     * {@code nose} is its distance c at contact. A ball in a pocket's mouth is beyond the noses' ends and inside none.
+     */
+    double depthMetres(double x, double y, double nose) {
+        double deepest = 0;
+        for (int s = 0; s < straights; s++) {
+            deepest = Math.max(deepest, depthInStraight(s, x, y, nose));
+        }
+        for (int arc = 0; arc < arcs; arc++) {
+            deepest = Math.max(deepest, depthInArc(arc, x, y, nose));
+        }
+        return deepest;
+    }
+
+    /** How far inside one nose or facing (m); 0 where the foot is not on it, or where it is clear. */
+    double depthInStraight(int s, double x, double y, double nose) {
+        double dx = x - startX[s];
+        double dy = y - startY[s];
+        double depth = nose - dx * normalX[s] - dy * normalY[s];
+        double foot = dx * alongX[s] + dy * alongY[s];
+        // Behind a facing's back there is the next cushion, and behind a nose the wood: never deeper than a ball.
+        boolean on = foot >= 0 && foot <= lengthOf[s] && depth > 0 && (isNose(s) || depth < nose);
+        return on ? depth : 0;
+    }
+
+    /** How far inside one rounded jaw (m); 0 outside of its directions, or where it is clear. */
+    double depthInArc(int arc, double x, double y, double nose) {
+        double dx = x - arcX[arc];
+        double dy = y - arcY[arc];
+        double depth = arcRadius[arc] + nose - Math.sqrt(dx * dx + dy * dy);
+        if (depth <= 0) {
+            return 0;
+        }
+        double beta =
+                Math.atan2(dx * arcAlongX[arc] + dy * arcAlongY[arc], dx * arcInwardX[arc] + dy * arcInwardY[arc]);
+        return beta >= 0 && beta <= arcTurnRadians[arc] ? depth : 0;
+    }
+
     boolean isNose(int straight) {
         return straight < noses;
     }

@@ -22,6 +22,7 @@ public record Streaks(
         int longestMissed,
         Optional<Double> pLongestMade,
         Optional<Reason> reason) {
+    private static final int JUDGED = 1000;
 
     public static Streaks of(List<Boolean> outcomes) {
         if (outcomes.isEmpty()) {
@@ -31,11 +32,9 @@ public record Streaks(
         int longestMade = 0;
         int longestMissed = 0;
         boolean last = outcomes.get(0);
-        int made = 0;
         for (boolean outcome : outcomes) {
             run = outcome == last ? run + 1 : 1;
             last = outcome;
-            made += outcome ? 1 : 0;
             longestMade = outcome ? Math.max(longestMade, run) : longestMade;
             longestMissed = outcome ? longestMissed : Math.max(longestMissed, run);
         }
@@ -44,8 +43,22 @@ public record Streaks(
                 Optional.of(last),
                 longestMade,
                 longestMissed,
-                Optional.of(atLeast(longestMade, outcomes.size(), made)),
+                Optional.of(chanceOfTheLast(outcomes)),
                 Optional.empty());
+    }
+
+    /** Beyond {@value #JUDGED} outcomes the chance is that of the last {@value #JUDGED} alone, with their own longest run. */
+    private static double chanceOfTheLast(List<Boolean> outcomes) {
+        List<Boolean> judged = outcomes.subList(Math.max(0, outcomes.size() - JUDGED), outcomes.size());
+        int made = 0;
+        int run = 0;
+        int longest = 0;
+        for (boolean outcome : judged) {
+            run = outcome ? run + 1 : 0;
+            made += outcome ? 1 : 0;
+            longest = Math.max(longest, run);
+        }
+        return atLeast(longest, judged.size(), made);
     }
 
     /** 1 - Σ (-1)^j C(f+1, j) C(s - jL + f, f) / C(n, s), in exact whole numbers. */

@@ -21,6 +21,11 @@ public enum Cushion {
         return inward;
     }
 
+    /** Whether it runs along the table's length. */
+    public boolean isLong() {
+        return this == S || this == N;
+    }
+
     /** Distance of a point from this cushion's nose line (mm); negative behind it. */
     public double distanceMillimetres(Point point, TableSpec table) {
         return switch (this) {

@@ -33,14 +33,14 @@ class FirstEntryTest {
         assertThat(FirstEntry.intoLine(0, -1e-12, 0, 10))
                 .as("rounding after an impact")
                 .isEqualTo(NEVER);
-        assertThat(FirstEntry.intoCircle(1, 0, 0.2, 0, 0, 0, 1, 10)).isEqualTo(NEVER);
-        assertThat(FirstEntry.intoCircle(1, 0, -0.2, 0, 0, 0, 1, 10)).isZero();
+        assertThat(new CircleEntry().of(1, 0, 0.2, 0, 0, 0).first(1, 10)).isEqualTo(NEVER);
+        assertThat(new CircleEntry().of(1, 0, -0.2, 0, 0, 0).first(1, 10)).isZero();
     }
 
     @Test
     void aBallThatTurnsBackCanHitWhatLiesBehindIt() {
         // Goes away from the circle at 1 m/s, pulled back at 1 m/s²: is back after 2 s and 0.5 m further after 2.41 s.
-        double t = FirstEntry.intoCircle(2, 0, 1, 0, -1, 0, 1.5, 10);
+        double t = new CircleEntry().of(2, 0, 1, 0, -1, 0).first(1.5, 10);
         assertThat(2 + t - t * t / 2).isCloseTo(1.5, within(1e-12));
         assertThat(t).isGreaterThan(2);
     }
@@ -60,7 +60,7 @@ class FirstEntryTest {
             double vy = 3 * random.nextGaussian();
             double ax = 2 * random.nextGaussian();
             double ay = 2 * random.nextGaussian();
-            double t = FirstEntry.intoCircle(px, py, vx, vy, ax, ay, radius, 3);
+            double t = new CircleEntry().of(px, py, vx, vy, ax, ay).first(radius, 3);
             double dense = firstInside(px, py, vx, vy, ax, ay, radius);
             if (t == NEVER) {
                 assertThat(dense).as("case %d, seed 5", i).isEqualTo(NEVER);
