@@ -2,13 +2,17 @@
 import { computed, onMounted } from 'vue'
 import { useRoute } from 'vue-router'
 import { onSignedOut } from './api/client'
+import PlainHttpNote from './shared/PlainHttpNote.vue'
 import RailBar from './shared/RailBar.vue'
+import TroubleBar from './shared/TroubleBar.vue'
 import SignInAgain from './features/signin/SignInAgain.vue'
-import { useSignedIn } from './shared/useSignedIn'
+import { useSignedIn } from '@/device/useSignedIn'
 
 const signedIn = useSignedIn()
 const route = useRoute()
 const open = computed(() => route.meta.open === true)
+/** There the cloth needs all the room, and what matters is said beside it. */
+const atTheTable = computed(() => route.path.startsWith('/table/') && route.path !== '/table/begin')
 
 onMounted(() => {
   onSignedOut(() => {
@@ -19,10 +23,12 @@ onMounted(() => {
 
 <template>
   <div class="frame" :class="{ bare: open }">
+    <PlainHttpNote v-if="!atTheTable" />
     <RouterView v-slot="{ Component }">
       <component :is="Component" :key="route.path" />
     </RouterView>
   </div>
+  <TroubleBar />
   <RailBar v-if="!open && signedIn.me" />
   <SignInAgain v-if="signedIn.ended && signedIn.me && !open" />
 </template>

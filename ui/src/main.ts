@@ -7,11 +7,15 @@ import { createApp } from 'vue'
 import App from './App.vue'
 import { i18n } from './i18n'
 import { router } from './router'
-import { keepOnDevice } from './serviceWorker'
+import { keepOnDevice } from '@/device/serviceWorker'
+import { useTrouble } from './shared/useTrouble'
 import { AmberPreset } from './theme/preset'
 
-createApp(App)
-  .use(createPinia())
+const app = createApp(App).use(createPinia())
+const trouble = useTrouble()
+app.config.errorHandler = (error) => trouble.report(error)
+window.addEventListener('unhandledrejection', ({ reason }) => trouble.report(reason))
+app
   .use(i18n)
   .use(PrimeVue, { theme: { preset: AmberPreset, options: { darkModeSelector: '.dark', cssLayer: false } } })
   .use(router)

@@ -1,5 +1,6 @@
 import { createRouter, createWebHistory } from 'vue-router'
-import { useSignedIn } from './shared/useSignedIn'
+import { useSignedIn } from '@/device/useSignedIn'
+import { useTrouble } from './shared/useTrouble'
 
 export const router = createRouter({
   history: createWebHistory(),
@@ -45,6 +46,7 @@ export const router = createRouter({
 router.onError((error: unknown, to) => {
   const gone = error instanceof TypeError && /import|module/i.test(error.message)
   if (gone && navigator.onLine) window.location.assign(to.fullPath)
+  else useTrouble().report(error)
 })
 
 /** Every page but the open ones needs a sign-in; where it was going is kept in the address. */

@@ -1,16 +1,25 @@
 // The only place that talks to the server.
 import createClient from 'openapi-fetch'
+import { patienceMilliseconds } from './patience'
 import type { paths } from './schema'
 import { Problem, Unreachable } from './problem'
 import type { ProblemBody } from './types'
 
 const STALE_PAGE = 'STALE_PAGE'
+/** What a proxy says when the server behind it is down or does not answer. */
+const AWAY = [502, 503, 504]
 
 let whenSignedOut: () => void = () => undefined
+let accountId: string | undefined
 
 /** Called when an answer says that the sign-in has ended. */
 export function onSignedOut(callback: () => void): void {
   whenSignedOut = callback
+}
+
+/** Whose requests these are: the server refuses them if the browser is signed in as somebody else by now. */
+export function speakFor(account: string | undefined): void {
+  accountId = account
 }
 
 /** The cookie is read anew for each request: signing in changes it. */
@@ -22,11 +31,20 @@ function csrfToken(): string {
 async function send(request: Request): Promise<Response> {
   const attempt = request.clone()
   attempt.headers.set('X-XSRF-TOKEN', csrfToken())
+  if (accountId && !signsIn(request)) attempt.headers.set('X-Amber-Account', accountId)
+  let response: Response
   try {
-    return await fetch(attempt)
+    response = await fetch(attempt, { signal: AbortSignal.timeout(patienceMilliseconds(request)) })
   } catch {
     throw new Unreachable()
   }
+  if (AWAY.includes(response.status)) throw new Unreachable()
+  return response
+}
+
+/** Coming in and going out are about whoever it will be, not about whoever it was. */
+function signsIn(request: Request): boolean {
+  return /\/api\/v1\/(sign-in|sign-out|club|invitations)/.test(request.url)
 }
 
 /** Sends, and once more if the page's token was out of date (the answer to the first brought a new one). */
@@ -48,12 +66,27 @@ interface Answer<T> {
   response: Response
 }
 
-/** The data of an answer, or a thrown {@link Problem}. */
+/** The data of an answer, or a thrown {@link Problem}; {@link Unreachable} where none came, or none of this server's. */
 export async function answer<T>(call: Promise<Answer<T>>): Promise<T> {
-  const { data, error, response } = await call
+  const { data, error, response } = await whole(call)
   if (!response.ok) {
     if (response.status === 401 && (error as Partial<ProblemBody>)?.code === 'SIGNED_OUT') whenSignedOut()
-    throw new Problem(response.status, error ?? {})
+    throw new Problem(response.status, isProblem(error) ? error : {})
   }
   return data as T
+}
+
+/** An answer that breaks off half-way, or that a hall's own sign-in page put in the server's place, is none. */
+async function whole<T>(call: Promise<Answer<T>>): Promise<Answer<T>> {
+  try {
+    return await call
+  } catch (error) {
+    if (error instanceof DOMException || error instanceof TypeError || error instanceof SyntaxError)
+      throw new Unreachable()
+    throw error
+  }
+}
+
+function isProblem(body: unknown): body is Partial<ProblemBody> {
+  return typeof body === 'object' && body !== null
 }

@@ -17,15 +17,23 @@ export const pool = {
     progress: 'Progress',
     lab: 'Lab',
     steps: 'Steps of the work',
-    noStudent: 'nobody in hand',
+    noStudent: 'no student chosen',
     saved: 'all saved',
     waiting: '{n} waiting to be sent',
     offline: 'no connection, {n} kept here',
+    onlyHere: '{n} only here',
     parked: '{n} refused: look',
     account: 'You: {name}',
     settings: 'Words, units, light',
     people: 'People of the club',
     signOut: 'Sign out',
+  },
+  plainHttp: {
+    title: 'This page came over plain http.',
+    lacks:
+      'Recording works, and nothing is lost while this page stays open. Without TLS a browser does not let it open without the network, keep the screen on or copy links for you.',
+    how: 'With TLS it does all of that; on the club’s computer:',
+    understood: 'Understood',
   },
   signIn: {
     title: 'Sign in',
@@ -68,6 +76,8 @@ export const pool = {
   drills: {
     title: 'Drills',
     empty: 'There are no drills here.',
+    unreadable:
+      'One drill is stored in a form that cannot be read and is left out ({ids}). | {n} drills are stored in a form that cannot be read and are left out ({ids}).',
     noMatch: 'No drill is like that. Take a word or a choice away.',
     count: '{n} of {of}',
     showAll: 'Show all',
@@ -269,6 +279,30 @@ export const pool = {
     observations: 'Observations',
     observationsLead: 'What you note at the table with one key, one a line, at most {n}.',
   },
+  account: {
+    password: 'Password',
+    old: 'Present password',
+    new: 'New password (10 characters or more)',
+    change: 'Change password',
+    passwordChanged: 'Password changed. Your other sign-ins have ended.',
+    signIns: 'Where you are signed in',
+    signInsLead: 'End what you do not know or no longer use. A sign-in ends by itself after 30 days.',
+    someDevice: 'A device',
+    thisOne: 'this one',
+    used: 'since {since}, last used {last}',
+    end: 'End',
+    endWhich: 'End the sign-in on {device}, since {since}',
+    notices: 'About your sign-in',
+    read: 'I have read this',
+    notice: {
+      LINK_MADE:
+        '{name} made a new sign-in link for you on {when}. If you did not ask for one, speak to them.',
+      LINK_USED:
+        'Your password was set with a one-time link on {when}. If that was not you, ask your coach for a new link now.',
+      PASSWORD_CHANGED:
+        'Your password was changed on {when}. If that was not you, ask your coach for a new link now.',
+    },
+  },
   unit: {
     mm: '{n} mm',
     cm: '{n} cm',
@@ -278,6 +312,10 @@ export const pool = {
   },
   error: {
     retry: 'Try again',
+    unexpected:
+      'Something went wrong on this page. What you recorded is kept and will be sent; load the page again to go on.',
+    reload: 'Load the page again',
+    close: 'Close',
     missingPage: 'There is no such page.',
     toToday: 'To Today',
   },

@@ -3,9 +3,9 @@ import Menu from 'primevue/menu'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
-import { useOutbox } from '@/features/recording/useOutbox'
+import { useOutbox } from '@/device/useOutbox'
 import { useHand } from './useHand'
-import { useSignedIn } from './useSignedIn'
+import { useSignedIn } from '@/device/useSignedIn'
 
 const { t } = useI18n()
 const route = useRoute()
@@ -26,6 +26,7 @@ const steps = computed(() => [
 
 const sync = computed(() => {
   if (outbox.parkedCount) return t('rail.parked', { n: outbox.parkedCount })
+  if (outbox.onlyHere) return t('rail.onlyHere', { n: outbox.onlyHere })
   if (outbox.unreachable) return t('rail.offline', { n: outbox.waiting })
   return outbox.waiting ? t('rail.waiting', { n: outbox.waiting }) : t('rail.saved')
 })
@@ -39,8 +40,8 @@ const items = computed(() => [
 ])
 
 async function leave(): Promise<void> {
-  await signedIn.signOut()
   hand.drop()
+  await signedIn.signOut()
   await router.push('/sign-in')
 }
 
@@ -63,7 +64,7 @@ function isHere(key: string): boolean {
       <span class="small">{{ t('rail.account', { name: signedIn.me.person.name }) }}</span>
     </button>
     <Menu ref="menu" :model="items" popup />
-    <ol>
+    <ol class="bare">
       <li v-for="step in steps" :key="step.key">
         <RouterLink
           :to="step.to"
@@ -116,11 +117,8 @@ function isHere(key: string): boolean {
   outline: 3px solid #fff;
 }
 ol {
-  list-style: none;
   display: flex;
   gap: 8px;
-  margin: 0;
-  padding: 0;
 }
 a {
   display: flex;

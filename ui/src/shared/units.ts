@@ -1,7 +1,7 @@
 // Lengths as people read them. Stored and computed in mm everywhere else.
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { useSignedIn } from './useSignedIn'
+import { useSignedIn } from '@/device/useSignedIn'
 
 const MILLIMETRES_PER_INCH = 25.4
 /** A sight along a 9 ft pool table; only used where no table is at hand. */

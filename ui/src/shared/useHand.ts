@@ -1,5 +1,7 @@
 import { defineStore } from 'pinia'
 import { ref, watch } from 'vue'
+import { remember, rememberedJson } from '@/device/localMemory'
+import { PERSONAL } from '@/device/useSignedIn'
 
 interface Hand {
   studentId?: string
@@ -8,20 +10,12 @@ interface Hand {
   tableId?: string
 }
 
-const KEY = 'amber-hand'
-
-function stored(): Hand {
-  try {
-    return JSON.parse(localStorage.getItem(KEY) ?? '{}') as Hand
-  } catch {
-    return {}
-  }
-}
+const KEY = `${PERSONAL}hand`
 
 /** The student in hand and their session: what the rail shows and where "Table" leads. */
 export const useHand = defineStore('hand', () => {
-  const hand = ref<Hand>(stored())
-  watch(hand, (now) => localStorage.setItem(KEY, JSON.stringify(now)), { deep: true })
+  const hand = ref<Hand>(rememberedJson<Hand>(KEY) ?? {})
+  watch(hand, (now) => remember(KEY, JSON.stringify(now)), { deep: true })
 
   function take(change: Hand): void {
     hand.value = { ...hand.value, ...change }

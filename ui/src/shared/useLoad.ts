@@ -12,15 +12,20 @@ export function useLoad<T>(load: () => Promise<T>): {
   const busy = ref(false)
   const problem = ref('')
 
+  /** Asked twice, the first answer may come last: only the newest question's answer counts. */
+  let latest = 0
+
   async function reload(): Promise<void> {
+    const mine = ++latest
     busy.value = true
     problem.value = ''
     try {
-      data.value = await load()
+      const loaded = await load()
+      if (mine === latest) data.value = loaded
     } catch (error) {
-      problem.value = sentence(error)
+      if (mine === latest) problem.value = sentence(error)
     } finally {
-      busy.value = false
+      if (mine === latest) busy.value = false
     }
   }
 

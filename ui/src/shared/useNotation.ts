@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { StrikeScale } from '@/api/types'
 import { metresPerSecondToPace } from '@/features/drills/pace'
-import { useSignedIn } from './useSignedIn'
+import { useSignedIn } from '@/device/useSignedIn'
 import { useUnits } from './units'
 
 const CENTRE_WITHIN_MILLIMETRES = 0.05

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { remember, remembered } from '@/device/localMemory'
 import ChoiceField from '@/shared/ChoiceField.vue'
 import type { Field } from '@/shared/field'
 import FieldRow from '@/shared/FieldRow.vue'
@@ -22,11 +23,11 @@ const UNITS = ['mm', 'cm', 'in', 'sights', 'balls'] as const
 type Unit = (typeof UNITS)[number]
 const PER_UNIT = { mm: 1, cm: 10, in: 25.4 }
 const UNIT_KEY = 'amber-bench-unit'
-const unit = ref<Unit>((localStorage.getItem(UNIT_KEY) as Unit | null) ?? 'mm')
+const unit = ref<Unit>((remembered(UNIT_KEY) as Unit | undefined) ?? 'mm')
 
 function chooseUnit(next: Unit | undefined): void {
   unit.value = next ?? 'mm'
-  localStorage.setItem(UNIT_KEY, unit.value)
+  remember(UNIT_KEY, unit.value)
 }
 
 const place = computed(() => bench.places.value.get(props.ball.label))

@@ -324,11 +324,10 @@ aside {
   font-size: 14px;
 }
 kbd {
-  font: inherit;
-  font-size: 12px;
   padding: 0 4px;
   border: 1px solid var(--hairline);
   border-radius: 4px;
+  opacity: 1;
 }
 .bench :deep(.tools button),
 .bench :deep(.strip .keys button),

@@ -66,7 +66,7 @@ function place(at: Spot): string {
 <template>
   <section role="status" class="problems">
     <p v-if="bench.answers.broken.value" class="stops">{{ bench.answers.broken.value }}</p>
-    <ul v-if="lines.length > 0">
+    <ul v-if="lines.length > 0" class="bare">
       <li v-for="(line, index) in lines" :key="index" :class="{ stops: line.stops }">
         <button type="button" class="link" @click="bench.at.value = line.at">{{ place(line.at) }}</button>
         {{ line.words }}
@@ -79,11 +79,6 @@ function place(at: Spot): string {
 </template>
 
 <style scoped>
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
 li {
   border-left: 4px solid var(--amber);
   padding: 2px 0 2px 10px;

@@ -2,10 +2,10 @@
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
-import { sentence } from '@/api/problem'
 import { useLevelChoice } from '@/features/recipes/useLevelChoice'
 import ChoiceField from '@/shared/ChoiceField.vue'
 import NumberField from '@/shared/NumberField.vue'
+import { useAction } from '@/shared/useAction'
 import { useUnits } from '@/shared/units'
 import { useBench } from './useBench'
 
@@ -17,20 +17,19 @@ const { figure } = useUnits()
 const share = ref(70)
 const { level, levels, abilityLogits, studentId } = useLevelChoice()
 const said = ref('')
-const busy = ref(false)
+const { busy, problem, run } = useAction()
 
 async function make(): Promise<void> {
   const { tableId, drill, at } = bench
   if (!tableId.value || !drill.value) return
-  busy.value = true
-  try {
-    const asked = {
-      tableId: tableId.value,
-      drill: drill.value,
-      ...at.value,
-      abilityLogits: abilityLogits.value,
-      studentId: studentId.value,
-    }
+  const asked = {
+    tableId: tableId.value,
+    drill: drill.value,
+    ...at.value,
+    abilityLogits: abilityLogits.value,
+    studentId: studentId.value,
+  }
+  await run(async () => {
     const { radiusMillimetres, potShare } = await answer(
       api.POST('/api/v1/bench/target-size', { body: { asked, share: share.value / 100 } }),
     )
@@ -40,10 +39,8 @@ async function make(): Promise<void> {
       emit('radius', Math.round(radiusMillimetres))
       said.value = t('target.done', { mm: figure(radiusMillimetres, 0), pots: figure(100 * potShare, 0) })
     }
-  } catch (error) {
-    said.value = sentence(error)
-  }
-  busy.value = false
+  })
+  if (problem.value) said.value = problem.value
 }
 </script>
 

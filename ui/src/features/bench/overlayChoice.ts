@@ -1,5 +1,6 @@
 // Which lines the bench draws; remembered on this device.
 import { reactive, watch } from 'vue'
+import { remember, rememberedJson } from '@/device/localMemory'
 
 export const OVERLAYS = ['aim', 'window', 'lines', 'fan', 'danger', 'usual', 'sights', 'grid'] as const
 export type Overlay = (typeof OVERLAYS)[number]
@@ -11,22 +12,14 @@ export function sightOverlay(inlaid: boolean): Overlay {
 
 const KEY = 'amber-bench-overlays'
 
-function stored(): Partial<Record<Overlay, boolean>> {
-  try {
-    return JSON.parse(localStorage.getItem(KEY) ?? '{}') as Partial<Record<Overlay, boolean>>
-  } catch {
-    return {}
-  }
-}
-
 export function useOverlayChoice(): Record<Overlay, boolean> {
-  const before = stored()
+  const before = rememberedJson<Partial<Record<Overlay, boolean>>>(KEY) ?? {}
   const choice = reactive(
     Object.fromEntries(OVERLAYS.map((name) => [name, before[name] ?? name !== 'grid'])) as Record<
       Overlay,
       boolean
     >,
   )
-  watch(choice, (now) => localStorage.setItem(KEY, JSON.stringify(now)))
+  watch(choice, (now) => remember(KEY, JSON.stringify(now)))
   return choice
 }

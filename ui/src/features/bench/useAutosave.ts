@@ -2,6 +2,7 @@
 import { onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
 import { answer, api } from '@/api/client'
 import { Problem, sentence, Unreachable } from '@/api/problem'
+import { forgetRemembered, remember, rememberedJson } from '@/device/localMemory'
 import type { DrillDocument } from './drillDocument'
 
 const PAUSE_MS = 700
@@ -110,21 +111,13 @@ function key(id: string): string {
 }
 
 function keep(id: string, draft: Kept): void {
-  try {
-    localStorage.setItem(key(id), JSON.stringify(draft))
-  } catch {
-    // A full or forbidden store: the draft is still in this window and on its way to the server.
-  }
+  remember(key(id), JSON.stringify(draft))
 }
 
 function kept(id: string): Kept | undefined {
-  try {
-    return JSON.parse(localStorage.getItem(key(id)) ?? 'null') as Kept | undefined
-  } catch {
-    return undefined
-  }
+  return rememberedJson<Kept>(key(id))
 }
 
 function forget(id: string): void {
-  localStorage.removeItem(key(id))
+  forgetRemembered(key(id))
 }

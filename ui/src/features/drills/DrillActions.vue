@@ -4,9 +4,9 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
-import { sentence } from '@/api/problem'
 import type { DrillDetail } from '@/api/types'
-import { useSignedIn } from '@/shared/useSignedIn'
+import { useSignedIn } from '@/device/useSignedIn'
+import { useAction } from '@/shared/useAction'
 
 /** What a coach may do with the drill itself: open it on the bench, copy, share, save, put away. */
 const props = defineProps<{ detail: DrillDetail }>()
@@ -14,39 +14,30 @@ const emit = defineEmits<{ changed: [] }>()
 const { t } = useI18n()
 const router = useRouter()
 const signedIn = useSignedIn()
-const problem = ref('')
+const { problem, run } = useAction()
 const isAway = ref(false)
 const id = computed(() => props.detail.drill.drill.id)
 const params = computed(() => ({ path: { id: id.value } }))
 const isCoach = computed(() => signedIn.me?.person.role === 'COACH')
 const isMine = computed(() => props.detail.origin === 'OWN' || props.detail.origin === 'OWN_SHARED')
 
-async function doing(call: () => Promise<unknown>): Promise<void> {
-  problem.value = ''
-  try {
-    await call()
-  } catch (error) {
-    problem.value = sentence(error)
-  }
-}
-
 const copy = () =>
-  doing(async () => {
+  run(async () => {
     const saved = await answer(api.POST('/api/v1/drills/{id}/copy', { params: params.value }))
     await router.push(`/drills/${saved.id}/bench`)
   })
 const share = (shared: boolean) =>
-  doing(async () => {
+  run(async () => {
     await answer(api.PUT('/api/v1/drills/{id}/sharing', { params: params.value, body: { shared } }))
     emit('changed')
   })
 const putAway = () =>
-  doing(async () => {
+  run(async () => {
     await answer(api.DELETE('/api/v1/drills/{id}', { params: params.value }))
     isAway.value = true
   })
 const bringBack = () =>
-  doing(async () => {
+  run(async () => {
     await answer(api.POST('/api/v1/drills/{id}/bring-back', { params: params.value }))
     isAway.value = false
   })

@@ -4,8 +4,8 @@ import Dialog from 'primevue/dialog'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
-import { sentence } from '@/api/problem'
 import type { ImportPreview } from '@/api/types'
+import { useAction } from '@/shared/useAction'
 
 /** Takes drills from a file, after a look at what will change. */
 const visible = defineModel<boolean>({ required: true })
@@ -13,8 +13,7 @@ const emit = defineEmits<{ done: [] }>()
 const { t } = useI18n()
 const text = ref('')
 const preview = ref<ImportPreview>()
-const problem = ref('')
-const busy = ref(false)
+const { busy, problem, run } = useAction()
 const taking = computed(() => preview.value?.entries.filter((entry) => entry.effect !== 'SAME').length ?? 0)
 
 async function choose(event: Event): Promise<void> {
@@ -23,23 +22,16 @@ async function choose(event: Event): Promise<void> {
   problem.value = ''
   if (!file) return
   text.value = await file.text()
-  await ask(() => answer(api.POST('/api/v1/drill-import/preview', { body: { text: text.value } })))
+  await run(async () => {
+    preview.value = await answer(api.POST('/api/v1/drill-import/preview', { body: { text: text.value } }))
+  })
 }
 
 async function take(): Promise<void> {
-  await ask(() => answer(api.POST('/api/v1/drill-import', { body: { text: text.value } })))
+  await run(async () => {
+    preview.value = await answer(api.POST('/api/v1/drill-import', { body: { text: text.value } }))
+  })
   if (preview.value?.done) emit('done')
-}
-
-async function ask(call: () => Promise<ImportPreview>): Promise<void> {
-  busy.value = true
-  try {
-    preview.value = await call()
-    problem.value = ''
-  } catch (error) {
-    problem.value = sentence(error)
-  }
-  busy.value = false
 }
 
 function close(): void {

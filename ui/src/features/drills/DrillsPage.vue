@@ -11,7 +11,7 @@ import PageState from '@/shared/PageState.vue'
 import { saveAs } from '@/shared/saveAs'
 import { useGrowing } from '@/shared/useGrowing'
 import { useLoad } from '@/shared/useLoad'
-import { useSignedIn } from '@/shared/useSignedIn'
+import { useSignedIn } from '@/device/useSignedIn'
 import DrillCard from './DrillCard.vue'
 import DrillImport from './DrillImport.vue'
 import { matches, NO_FILTER, type DrillFilter } from './drillFilter'
@@ -113,6 +113,13 @@ async function removeFolder(): Promise<void> {
     <p v-if="shelf.problem.value" role="alert" class="problem">{{ shelf.problem.value }}</p>
     <DrillImport v-model="importing" @done="reload" />
     <PageState :busy="busy" :problem="problem" :ready="data !== undefined" @retry="reload">
+      <p v-if="data?.unreadable.length" role="alert" class="problem">
+        {{
+          t('drills.unreadable', data.unreadable.length, {
+            named: { n: data.unreadable.length, ids: data.unreadable.join(', ') },
+          })
+        }}
+      </p>
       <LibraryFilter v-if="data" v-model="filter" :library="data" />
       <p v-if="shown.length === 0" class="quiet">
         {{ entries.length === 0 ? t('drills.empty') : t('drills.noMatch') }}

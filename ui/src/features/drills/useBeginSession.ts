@@ -1,11 +1,11 @@
 // Who is to play, and the start of their session with a drill.
-import { onMounted, ref, type Ref } from 'vue'
+import { onMounted, type Ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
-import { sentence } from '@/api/problem'
+import { useAction } from '@/shared/useAction'
 import { useHand } from '@/shared/useHand'
 import { useLoad } from '@/shared/useLoad'
-import { useSignedIn } from '@/shared/useSignedIn'
+import { useSignedIn } from '@/device/useSignedIn'
 
 export function useBeginSession(drillId: Ref<string>, tableId: Ref<string | undefined>) {
   const router = useRouter()
@@ -16,8 +16,7 @@ export function useBeginSession(drillId: Ref<string>, tableId: Ref<string | unde
     if (!me) return []
     return me.person.role === 'COACH' ? answer(api.GET('/api/v1/students')) : [me.person]
   })
-  const problem = ref('')
-  const starting = ref(false)
+  const { busy: starting, problem, run } = useAction()
 
   onMounted(async () => {
     await students.reload()
@@ -39,23 +38,17 @@ export function useBeginSession(drillId: Ref<string>, tableId: Ref<string | unde
   async function record(): Promise<void> {
     const studentId = hand.hand.studentId
     if (!studentId || !tableId.value) return
-    starting.value = true
-    problem.value = ''
-    try {
-      const body = {
-        studentIds: [studentId],
-        drillIds: [drillId.value],
-        tableId: tableId.value,
-        coached: signedIn.me?.person.role === 'COACH',
-      }
+    const body = {
+      studentIds: [studentId],
+      drillIds: [drillId.value],
+      tableId: tableId.value,
+      coached: signedIn.me?.person.role === 'COACH',
+    }
+    await run(async () => {
       const session = await answer(api.POST('/api/v1/sessions', { body }))
       hand.take({ sessionId: session.id })
       await router.push(`/table/${session.id}`)
-    } catch (error) {
-      problem.value = sentence(error)
-    } finally {
-      starting.value = false
-    }
+    })
   }
 
   return { students, starting, problem, chooseStudent, record }

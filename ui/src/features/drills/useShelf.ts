@@ -1,11 +1,11 @@
 // Favourites and folders: shown at once, put back with a sentence if the server says no.
-import { ref, type ShallowRef } from 'vue'
+import { type ShallowRef } from 'vue'
 import { answer, api } from '@/api/client'
-import { sentence } from '@/api/problem'
 import type { Library, LibraryEntry } from '@/api/types'
+import { useAction } from '@/shared/useAction'
 
 export function useShelf(library: ShallowRef<Library | undefined>, reload: () => Promise<void>) {
-  const problem = ref('')
+  const { problem, run } = useAction()
 
   function replace(id: string, part: Partial<LibraryEntry>): void {
     const before = library.value
@@ -17,13 +17,7 @@ export function useShelf(library: ShallowRef<Library | undefined>, reload: () =>
   }
 
   async function doing(call: () => Promise<unknown>): Promise<void> {
-    problem.value = ''
-    try {
-      await call()
-    } catch (error) {
-      problem.value = sentence(error)
-      await reload()
-    }
+    if (!(await run(call))) await reload()
   }
 
   async function setFavourite(entry: LibraryEntry, favourite: boolean): Promise<void> {

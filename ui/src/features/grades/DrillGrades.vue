@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import { computed, toRef } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { useSignedIn } from '@/shared/useSignedIn'
+import { useSignedIn } from '@/device/useSignedIn'
 import GradeLadder from './GradeLadder.vue'
 import { useGrades } from './useGrades'
 

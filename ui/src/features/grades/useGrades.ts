@@ -10,6 +10,8 @@ export function useGrades(drillId: Ref<string>, tableId: Ref<string | undefined>
   const grades = shallowRef<Grades>()
   const problem = ref('')
   let timer: ReturnType<typeof setTimeout> | undefined
+  /** An answer to an older question may come after a newer one's. */
+  let latest = 0
 
   function asked() {
     return tableId.value
@@ -23,11 +25,14 @@ export function useGrades(drillId: Ref<string>, tableId: Ref<string | undefined>
     clearTimeout(timer)
     const question = asked()
     if (!question) return
+    const mine = ++latest
     try {
-      grades.value = await call(question)
+      const found = await call(question)
+      if (mine !== latest) return
+      grades.value = found
       problem.value = ''
     } catch (error) {
-      problem.value = sentence(error)
+      if (mine === latest) problem.value = sentence(error)
       return
     }
     if (grades.value.state === 'WORKING') timer = setTimeout(() => void look(), LOOK_EVERY_MS)
@@ -38,8 +43,12 @@ export function useGrades(drillId: Ref<string>, tableId: Ref<string | undefined>
 
   async function cancel(): Promise<void> {
     const question = asked()
-    if (question) await answer(api.DELETE('/api/v1/drills/{id}/grades', question))
-    await look()
+    try {
+      if (question) await answer(api.DELETE('/api/v1/drills/{id}/grades', question))
+      await look()
+    } catch (error) {
+      problem.value = sentence(error)
+    }
   }
 
   watch(

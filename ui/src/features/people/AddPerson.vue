@@ -2,26 +2,23 @@
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import { ref } from 'vue'
-import { sentence } from '@/api/problem'
 import type { Invited } from '@/api/types'
+import { useAction } from '@/shared/useAction'
 import OneTimeLink from './OneTimeLink.vue'
 
 /** A name and a button; afterwards the one-time link, which is shown only now. */
 const props = defineProps<{ label: string; action: string; add: (name: string) => Promise<Invited> }>()
 const emit = defineEmits<{ added: [] }>()
 const name = ref('')
-const problem = ref('')
+const { problem, run } = useAction()
 const invited = ref<Invited>()
 
 async function submit(): Promise<void> {
-  problem.value = ''
-  try {
+  await run(async () => {
     invited.value = await props.add(name.value)
     name.value = ''
     emit('added')
-  } catch (error) {
-    problem.value = sentence(error)
-  }
+  })
 }
 </script>
 

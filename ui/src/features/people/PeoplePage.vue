@@ -3,18 +3,18 @@ import Button from 'primevue/button'
 import Select from 'primevue/select'
 import { computed, onMounted, ref } from 'vue'
 import { answer, api } from '@/api/client'
-import { sentence } from '@/api/problem'
 import type { Invited, Person, RosterEntry } from '@/api/types'
 import PageState from '@/shared/PageState.vue'
+import { useAction } from '@/shared/useAction'
 import { useLoad } from '@/shared/useLoad'
-import { useSignedIn } from '@/shared/useSignedIn'
+import { useSignedIn } from '@/device/useSignedIn'
 import AddPerson from './AddPerson.vue'
 import OneTimeLink from './OneTimeLink.vue'
 
 const signedIn = useSignedIn()
 const head = computed(() => signedIn.me?.person.headCoach ?? false)
 const invited = ref<Invited>()
-const refusal = ref('')
+const { problem: refusal, run } = useAction()
 
 async function load(): Promise<{ coaches: Person[]; roster: RosterEntry[] }> {
   const coaches = await answer(api.GET('/api/v1/coaches'))
@@ -35,13 +35,7 @@ function others(entry: RosterEntry): Person[] {
 }
 
 async function change(call: () => Promise<unknown>): Promise<void> {
-  refusal.value = ''
-  try {
-    await call()
-    await reload()
-  } catch (error) {
-    refusal.value = sentence(error)
-  }
+  if (await run(call)) await reload()
 }
 
 const pair = (id: string, coachId: string) => ({ params: { path: { id, coachId } } })

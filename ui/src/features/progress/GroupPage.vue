@@ -117,7 +117,7 @@ async function open(student: StudentInGroup): Promise<void> {
                   <span v-else class="quiet">–</span>
                 </td>
                 <td class="small">
-                  <ul v-if="student.due.length">
+                  <ul v-if="student.due.length" class="bare">
                     <li v-for="one in student.due.slice(0, 3)" :key="one.drillId">
                       <RouterLink :to="`/drills/${one.drillId}`">{{ one.drillTitle }}</RouterLink>
                       <span class="quiet figures since">
@@ -222,11 +222,6 @@ tbody th {
   text-align: left;
   text-decoration: underline;
   cursor: pointer;
-}
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
 }
 li {
   min-width: 170px;

@@ -20,7 +20,7 @@ function words(one: Milestone): string {
 <template>
   <section>
     <h2>{{ t('progress.milestones') }}</h2>
-    <ol>
+    <ol class="bare">
       <li v-for="one in milestones.slice(0, SHOWN)" :key="`${one.kind} ${one.at} ${words(one)}`">
         <RouterLink :to="`/review/${one.sessionId}`">{{
           new Date(one.at).toLocaleDateString(undefined, { dateStyle: 'medium' })
@@ -33,11 +33,6 @@ function words(one: Milestone): string {
 </template>
 
 <style scoped>
-ol {
-  list-style: none;
-  padding: 0;
-  margin: 0;
-}
 li {
   padding: 4px 0;
 }

@@ -4,36 +4,23 @@ import Textarea from 'primevue/textarea'
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
-import { sentence } from '@/api/problem'
 import type { AttemptImport } from '@/api/types'
 import { saveAs } from '@/shared/saveAs'
+import { useAction } from '@/shared/useAction'
 
 /** The report on paper, every attempt as a file, and attempts from a file. */
 const props = defineProps<{ studentId: string; studentName: string }>()
 const emit = defineEmits<{ imported: [] }>()
 const { t } = useI18n()
 const note = ref('')
-const problem = ref('')
-const working = ref(false)
+const { busy: working, problem, run } = useAction()
 const csv = ref('')
 const fileName = ref('')
 const found = ref<AttemptImport>()
 const LONGEST_NOTE = 1200
 
-async function tried(work: () => Promise<void>): Promise<void> {
-  problem.value = ''
-  working.value = true
-  try {
-    await work()
-  } catch (error) {
-    problem.value = sentence(error)
-  } finally {
-    working.value = false
-  }
-}
-
-function report(paper: 'A4' | 'LETTER'): Promise<void> {
-  return tried(async () => {
+async function report(paper: 'A4' | 'LETTER'): Promise<void> {
+  await run(async () => {
     const pdf = await answer(
       api.POST('/api/v1/students/{id}/report', {
         params: { path: { id: props.studentId } },
@@ -46,7 +33,7 @@ function report(paper: 'A4' | 'LETTER'): Promise<void> {
 }
 
 async function send(dryRun: boolean): Promise<void> {
-  await tried(async () => {
+  await run(async () => {
     found.value = await answer(
       api.POST('/api/v1/attempt-import/{studentId}', {
         params: { path: { studentId: props.studentId }, query: { dryRun } },
@@ -63,7 +50,7 @@ async function choose(event: Event): Promise<void> {
   if (!file) return
   fileName.value = file.name
   csv.value = await file.text()
-  // The same file may be chosen again after it was mended.
+  // The same file may be chosen again after it was corrected.
   input.value = ''
   await send(true)
 }

@@ -2,9 +2,9 @@
 import { computed, onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
-import { sentence } from '@/api/problem'
 import type { Template, TemplateTip } from '@/api/types'
 import SelectField from '@/shared/SelectField.vue'
+import { useAction } from '@/shared/useAction'
 import { useLoad } from '@/shared/useLoad'
 import { useUnits } from '@/shared/units'
 import TableDiagram from '@/table/TableDiagram.vue'
@@ -20,7 +20,7 @@ const tableId = ref<string>()
 const dayIndex = ref(0)
 const tip = ref<'STUN' | 'HIGH' | 'LOW'>('STUN')
 const TIPS = ['STUN', 'HIGH', 'LOW'] as const
-const said = ref('')
+const { problem: said, run } = useAction()
 const diagram = ref<InstanceType<typeof TableDiagram>>()
 
 const tables = useLoad(() => answer(api.GET('/api/v1/tables')))
@@ -72,16 +72,13 @@ async function remove(id: string): Promise<void> {
 }
 
 async function change(work: () => Promise<Template | undefined>): Promise<void> {
-  said.value = ''
-  try {
+  await run(async () => {
     const now = await work()
     if (now) {
       data.value = now
       dayIndex.value = 0
     }
-  } catch (error) {
-    said.value = sentence(error)
-  }
+  })
 }
 
 function spread(one: TemplateTip): string {

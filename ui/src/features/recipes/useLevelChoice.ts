@@ -3,7 +3,7 @@ import { computed, onMounted, ref } from 'vue'
 import { answer, api } from '@/api/client'
 import { useBandChoice } from '@/features/grades/useBandChoice'
 import { useLoad } from '@/shared/useLoad'
-import { useSignedIn } from '@/shared/useSignedIn'
+import { useSignedIn } from '@/device/useSignedIn'
 
 const STUDENT = 'student '
 

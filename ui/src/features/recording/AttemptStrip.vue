@@ -19,7 +19,7 @@ function state(attempt: LocalAttempt): string {
 <template>
   <div class="strip">
     <span class="small quiet">{{ $t('recording.lastOnes') }}</span>
-    <ol>
+    <ol class="bare">
       <li v-for="{ attempt, number } in shown" :key="attempt.id">
         <button
           type="button"
@@ -46,9 +46,6 @@ function state(attempt: LocalAttempt): string {
 ol {
   display: flex;
   gap: 2px;
-  list-style: none;
-  margin: 0;
-  padding: 0;
   flex-wrap: wrap;
 }
 button {

@@ -5,13 +5,13 @@ import { computed, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
-import { sentence } from '@/api/problem'
 import { useTables } from '@/features/drills/useTables'
 import PageState from '@/shared/PageState.vue'
 import SelectField from '@/shared/SelectField.vue'
+import { useAction } from '@/shared/useAction'
 import { useHand } from '@/shared/useHand'
 import { useLoad } from '@/shared/useLoad'
-import { useSignedIn } from '@/shared/useSignedIn'
+import { useSignedIn } from '@/device/useSignedIn'
 
 /** Begins a session of one or several students at one or several drills. */
 const { t } = useI18n()
@@ -39,8 +39,7 @@ const tableId = ref<string>()
 const ballSetId = ref<string>()
 const cueId = ref<string>()
 const coached = ref(isCoach.value)
-const refusal = ref('')
-const starting = ref(false)
+const { busy: starting, problem: refusal, run } = useAction()
 
 onMounted(async () => {
   await reload()
@@ -50,9 +49,7 @@ onMounted(async () => {
 })
 
 async function begin(): Promise<void> {
-  starting.value = true
-  refusal.value = ''
-  try {
+  await run(async () => {
     const session = await answer(
       api.POST('/api/v1/sessions', {
         body: {
@@ -67,11 +64,7 @@ async function begin(): Promise<void> {
     )
     hand.take({ sessionId: session.id })
     await router.push(`/table/${session.id}`)
-  } catch (error) {
-    refusal.value = sentence(error)
-  } finally {
-    starting.value = false
-  }
+  })
 }
 </script>
 

@@ -21,7 +21,7 @@ const told = computed(() =>
 </script>
 
 <template>
-  <ul v-if="told.length" :aria-label="$t('recording.demands')">
+  <ul v-if="told.length" class="bare" :aria-label="$t('recording.demands')">
     <li v-for="one in told" :key="one.index">
       <button type="button" :class="one.seen" @click="$emit('flip', one.index)">
         <DemandWords :demand="one.demand" :shot="shot" tag="span" />
@@ -34,9 +34,6 @@ const told = computed(() =>
 
 <style scoped>
 ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
   display: flex;
   flex-wrap: wrap;
   gap: 6px;
@@ -64,11 +61,6 @@ button {
 }
 .NOT_SEEN {
   border-style: dashed;
-}
-kbd {
-  font: inherit;
-  font-size: 12px;
-  opacity: 0.75;
 }
 @media (max-width: 620px) {
   kbd {

@@ -63,8 +63,4 @@ strong {
   min-height: 40px;
   margin-left: 10px;
 }
-kbd {
-  font: inherit;
-  font-size: 12px;
-}
 </style>

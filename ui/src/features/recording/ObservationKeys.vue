@@ -48,11 +48,6 @@ button[aria-pressed='true'] {
 button:disabled {
   opacity: 0.45;
 }
-kbd {
-  font: inherit;
-  font-size: 12px;
-  opacity: 0.75;
-}
 @media (max-width: 620px) {
   kbd {
     display: none;

@@ -95,10 +95,7 @@ kbd {
   position: absolute;
   top: 3px;
   right: 6px;
-  font: inherit;
-  font-size: 12px;
   font-weight: 500;
-  opacity: 0.75;
 }
 button:disabled {
   opacity: 0.45;

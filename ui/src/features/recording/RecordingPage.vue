@@ -2,24 +2,25 @@
 import { computed, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
-import type { Routine } from '@/api/types'
+import type { Point } from '@/api/types'
 import PageState from '@/shared/PageState.vue'
 import { useHand } from '@/shared/useHand'
 import { useLoad } from '@/shared/useLoad'
 import { useNarrow } from '@/shared/useNarrow'
-import { useNotation } from '@/shared/useNotation'
 import AttemptStrip from './AttemptStrip.vue'
-import CallPicker from './CallPicker.vue'
+import CallKey from './CallKey.vue'
 import DemandToggles from './DemandToggles.vue'
 import KeyList from './KeyList.vue'
-import { KEY_CALL, KEY_SESSION, outcomeKeys } from './keys'
+import { KEY_SESSION, outcomeKeys } from './keys'
 import NudgeKeys from './NudgeKeys.vue'
 import ObservationKeys from './ObservationKeys.vue'
 import OutcomeKeys from './OutcomeKeys.vue'
+import PlaceReading from './PlaceReading.vue'
 import ReadOut from './ReadOut.vue'
 import RecordingCloth from './RecordingCloth.vue'
 import RunHeader from './RunHeader.vue'
 import SessionPanel from './SessionPanel.vue'
+import ShotLoupe from './ShotLoupe.vue'
 import ShotNote from './ShotNote.vue'
 import { useAdvice } from './useAdvice'
 import { useAdviceWords } from './useAdviceWords'
@@ -28,13 +29,11 @@ import { useHandling } from './useHandling'
 import { useRecording } from './useRecording'
 import { useRecordingKeys } from './useRecordingKeys'
 import StatusNotes from './StatusNotes.vue'
-import { useTape } from './useTape'
+import { useRoutine } from './useRoutine'
 import { useWakeLock } from './useWakeLock'
 
 const props = defineProps<{ sessionId: string }>()
 const { t } = useI18n()
-const tape = useTape()
-const notation = useNotation()
 const hand = useHand()
 const recording = useRecording(props.sessionId)
 const { store, turn, armed, shot, here, inHand, editing, editingId, pending, second } = recording
@@ -49,8 +48,6 @@ const inSession = ref(false)
 const noting = ref(false)
 const showsRoutine = ref(false)
 
-const LOUPE_ROOM = 2.6
-const SMALLEST_LOUPE_MILLIMETRES = 420
 const table = computed(() => detail.value?.table)
 const { cross, hint, placed, refuse, chooseOutcome, toggleFoul, toggleInOff, notSeen, ...handling } =
   useHandling(recording, table, portrait)
@@ -65,20 +62,6 @@ const stationName = computed(() => {
   const of = turn.shots.value.length
   return of > 1 ? t('recording.shotOf', { name, n: shownShot.value + 1, of }) : name
 })
-const closeUp = computed(() => {
-  const centre = shot.value?.target
-  const side = Math.max(SMALLEST_LOUPE_MILLIMETRES, LOUPE_ROOM * (shot.value?.zone?.radiusMillimetres ?? 0))
-  return centre && { centre, sideMillimetres: side }
-})
-/** What is being placed, read as a tape would: sights, and mm to the ball's centre from the two nearest cushions. */
-const reading = computed(() => {
-  const place = cross.value ?? inHand.value?.body.landing
-  const drawn = table.value
-  if (!place || !drawn) return ''
-  const along = ((8 * place.xMillimetres) / drawn.lengthMillimetres).toFixed(2)
-  const across = ((4 * place.yMillimetres) / drawn.widthMillimetres).toFixed(2)
-  return t('recording.placing', { sights: t('drills.sights', { along, across }), ...tape(drawn, place) })
-})
 /** By turns the next student is up already when the last one's shot is read. */
 const whoseShot = computed(() =>
   turn.students.value.length > 1
@@ -87,13 +70,6 @@ const whoseShot = computed(() =>
 )
 /** One thing is changed on purpose; the first shot is what the others are read against. */
 const explores = computed(() => turn.drill.value?.drill.explore !== undefined)
-const callWords = computed(() => {
-  const called = armed.call.value
-  const scale = table.value?.strike
-  if (!called || !scale) return t('recording.call.noCall')
-  return `${notation.pace(called.paceMetresPerSecond, scale)}, ${notation.tip(called.tipHeightMillimetres, called.tipSideMillimetres, scale)}`
-})
-
 const { advice, voice, speak } = useAdvice(props.sessionId, inHand)
 const adviceInWords = useAdviceWords()
 const adviceWords = computed(() => {
@@ -103,20 +79,17 @@ const adviceWords = computed(() => {
 })
 
 const observations = useLoad(async () => (await answer(api.GET('/api/v1/me/observations'))).words)
-const routine = ref<Routine>({ steps: [], clockSeconds: 0 })
-async function loadRoutine(): Promise<void> {
-  const id = turn.studentId.value
-  if (!id) return
-  routine.value = await answer(api.GET('/api/v1/students/{id}/routine', { params: { path: { id } } })).catch(
-    () => ({ steps: [], clockSeconds: 0 }),
-  )
-}
+const { routine, load: loadRoutine } = useRoutine(turn.studentId)
 
 onMounted(async () => {
   await reload()
   const session = data.value?.session
-  const whose = turn.student.value
-  if (session && whose) hand.take({ studentId: whose.id, studentName: whose.name, sessionId: session.id })
+  const chosen = hand.hand.studentId
+  const first = turn.student.value
+  // Looking at somebody's session never changes who is chosen; who was not chosen yet is whoever plays here.
+  if (session && first && !chosen)
+    hand.take({ studentId: first.id, studentName: first.name, sessionId: session.id })
+  else if (session?.students.some(({ id }) => id === chosen)) hand.take({ sessionId: session.id })
   await Promise.all([observations.reload(), loadRoutine()])
 })
 
@@ -218,34 +191,22 @@ async function goOn(): Promise<void> {
             @said="speak"
           />
           <p v-if="hint" class="hint" role="alert">{{ hint }}</p>
-          <p class="reading small figures quiet">{{ reading }}</p>
-          <figure class="loupe">
-            <RecordingCloth
-              v-model:cross="cross"
-              :table="table"
-              :portrait="portrait"
-              :shot="shot"
-              :attempts="hereOfShot"
-              :latest-id="recording.latest.value?.id"
-              :chosen-id="editingId"
-              :close-up="closeUp"
-              :label="t('recording.loupe')"
-              @place="(place, perPixel) => placed(place, perPixel, 'LOUPE')"
-              @refuse="refuse"
-            />
-            <figcaption class="small quiet">{{ t('recording.loupe') }}</figcaption>
-          </figure>
+          <PlaceReading :table="table" :place="cross ?? inHand?.body.landing" />
+          <ShotLoupe
+            v-model:cross="cross"
+            :table="table"
+            :portrait="portrait"
+            :shot="shot"
+            :attempts="hereOfShot"
+            :latest-id="recording.latest.value?.id"
+            :chosen-id="editingId"
+            @place="(place: Point, perPixel: number) => placed(place, perPixel, 'LOUPE')"
+            @refuse="refuse"
+          />
           <NudgeKeys class="nudge" :disabled="!inHand?.body.landing" @nudge="nudge" @help="keyList = true" />
         </aside>
         <div class="before">
-          <button
-            type="button"
-            class="call"
-            :aria-pressed="armed.call.value !== undefined"
-            @click="calling = true"
-          >
-            {{ t('recording.call.label') }}: {{ callWords }} <kbd>{{ KEY_CALL }}</kbd>
-          </button>
+          <CallKey v-model:calling="calling" v-model:call="armed.call.value" :table="table" />
           <DemandToggles
             :shot="shot"
             :seen="armed.seen.value"
@@ -270,7 +231,7 @@ async function goOn(): Promise<void> {
           "
           :foul="editing?.body.foul ?? armed.foul.value"
           :in-off="editing?.body.inOff ?? armed.inOff.value"
-          :can-undo="inHand !== undefined || pending !== undefined"
+          :can-undo="inHand !== undefined || pending !== undefined || armed.isArmed.value"
           @outcome="chooseOutcome"
           @foul="toggleFoul"
           @in-off="toggleInOff"
@@ -307,12 +268,6 @@ async function goOn(): Promise<void> {
               .map((k) => k.letter)
               .join(' ')
           "
-        />
-        <CallPicker
-          v-model:visible="calling"
-          v-model:call="armed.call.value"
-          :scale="table.strike"
-          :ball-diameter-millimetres="table.cueBallDiameterMillimetres"
         />
         <ShotNote
           v-model:visible="noting"
@@ -378,22 +333,6 @@ async function goOn(): Promise<void> {
   color: var(--brick-text);
   font-weight: 600;
 }
-.reading {
-  margin: 0;
-  min-height: 40px;
-}
-.loupe {
-  margin: 0;
-  flex: 1;
-  min-height: 100px;
-  display: flex;
-  flex-direction: column;
-}
-.loupe :deep(.drawing) {
-  flex: 1;
-  min-height: 0;
-  border: 1px solid var(--hairline);
-}
 .before {
   grid-area: before;
   display: flex;
@@ -404,26 +343,6 @@ async function goOn(): Promise<void> {
 .observations {
   flex: 1;
   min-width: 0;
-}
-.call {
-  flex: none;
-  min-height: 44px;
-  padding: 0 12px;
-  border: 1.5px solid #8c8676;
-  border-radius: 8px;
-  background: none;
-  color: var(--ink);
-  font: inherit;
-  cursor: pointer;
-}
-.call[aria-pressed='true'] {
-  background: var(--slate);
-  color: var(--paper);
-}
-kbd {
-  font: inherit;
-  font-size: 12px;
-  opacity: 0.75;
 }
 .outcomes {
   grid-area: outcomes;
@@ -464,9 +383,7 @@ kbd {
   .read {
     min-height: 84px;
   }
-  .loupe,
-  .nudge,
-  .reading {
+  .nudge {
     display: none;
   }
   .before {

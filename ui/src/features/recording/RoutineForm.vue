@@ -3,8 +3,9 @@ import Button from 'primevue/button'
 import { ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
-import { sentence } from '@/api/problem'
 import type { Routine } from '@/api/types'
+import { linesOf } from '@/shared/linesOf'
+import { useAction } from '@/shared/useAction'
 
 /** A student's own steps before each shot, and the clock between shots. */
 const props = defineProps<{ studentId: string; routine: Routine }>()
@@ -13,6 +14,7 @@ const { t } = useI18n()
 const steps = ref('')
 const seconds = ref(0)
 const said = ref('')
+const { problem, run } = useAction()
 watch(
   () => props.routine,
   (routine) => {
@@ -24,19 +26,14 @@ watch(
 
 async function keep(): Promise<void> {
   const body = {
-    steps: steps.value
-      .split('\n')
-      .map((line) => line.trim())
-      .filter((line) => line !== ''),
+    steps: linesOf(steps.value),
     clockSeconds: seconds.value || 0,
   }
-  try {
-    const params = { path: { id: props.studentId } }
-    emit('kept', await answer(api.PUT('/api/v1/students/{id}/routine', { params, body })))
-    said.value = t('settings.saved')
-  } catch (error) {
-    said.value = sentence(error)
-  }
+  const params = { path: { id: props.studentId } }
+  await run(async () =>
+    emit('kept', await answer(api.PUT('/api/v1/students/{id}/routine', { params, body }))),
+  )
+  said.value = problem.value || t('settings.saved')
 }
 </script>
 

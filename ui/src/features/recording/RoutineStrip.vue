@@ -28,7 +28,7 @@ const left = computed(() => {
     <span v-if="left !== undefined" class="clock figures" :class="{ over: left < 0 }" role="timer">
       {{ left >= 0 ? $t('recording.routine.left', { n: left }) : $t('recording.routine.over', { n: -left }) }}
     </span>
-    <ol v-if="open">
+    <ol v-if="open" class="bare">
       <li v-for="step in routine.steps" :key="step">
         <label><input v-model="done" type="checkbox" :value="step" /> {{ step }}</label>
       </li>
@@ -47,9 +47,6 @@ ol {
   display: flex;
   flex-wrap: wrap;
   gap: 4px 14px;
-  list-style: none;
-  margin: 0;
-  padding: 0;
 }
 label {
   min-height: 40px;

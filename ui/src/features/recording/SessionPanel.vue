@@ -5,10 +5,10 @@ import Select from 'primevue/select'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
-import { sentence } from '@/api/problem'
 import type { Routine, SessionDetail } from '@/api/types'
+import { useAction } from '@/shared/useAction'
 import { useLoad } from '@/shared/useLoad'
-import { useSignedIn } from '@/shared/useSignedIn'
+import { useSignedIn } from '@/device/useSignedIn'
 import RoutineForm from './RoutineForm.vue'
 
 /** Who takes turns, what is played, pause, note, end: everything about the session that is not a shot. */
@@ -28,7 +28,7 @@ const emit = defineEmits<{
 }>()
 const { t } = useI18n()
 const signedIn = useSignedIn()
-const problem = ref('')
+const { problem, run } = useAction()
 const session = computed(() => props.detail.session)
 const params = computed(() => ({ path: { id: session.value.id } }))
 
@@ -54,13 +54,7 @@ watch(
 )
 
 async function act(call: Promise<unknown>): Promise<void> {
-  problem.value = ''
-  try {
-    await call
-    emit('changed')
-  } catch (error) {
-    problem.value = sentence(error)
-  }
+  if (await run(() => call)) emit('changed')
 }
 
 const addDrill = (drillId: string) =>
@@ -68,7 +62,14 @@ const addDrill = (drillId: string) =>
 const addStudent = (studentId: string) =>
   act(answer(api.POST('/api/v1/sessions/{id}/students', { params: params.value, body: { studentId } })))
 const keepNote = () =>
-  act(answer(api.PUT('/api/v1/sessions/{id}/note', { params: params.value, body: { note: note.value } })))
+  act(
+    answer(
+      api.PUT('/api/v1/sessions/{id}/note', {
+        params: params.value,
+        body: { note: note.value, before: session.value.note },
+      }),
+    ),
+  )
 const pause = () => act(answer(api.POST('/api/v1/sessions/{id}/pause', { params: params.value })))
 const goOn = () => act(answer(api.POST('/api/v1/sessions/{id}/go-on', { params: params.value })))
 const close = () => act(answer(api.POST('/api/v1/sessions/{id}/close', { params: params.value })))

@@ -6,7 +6,7 @@ import type { Routine, SessionDetail } from '@/api/types'
 import AttemptTrail from './AttemptTrail.vue'
 import MovesNote from './MovesNote.vue'
 import RoutineStrip from './RoutineStrip.vue'
-import { useOutbox } from './useOutbox'
+import { useOutbox } from '@/device/useOutbox'
 import type { Recording } from './useRecording'
 import WaitingList from './WaitingList.vue'
 
@@ -54,10 +54,13 @@ const clockOffMinutes = computed(() => Math.round(Math.abs(store.clockBehindMill
     <p v-if="store.changedElsewhere.value && outbox.parkedCount" role="alert">
       {{ t('recording.changedElsewhere') }}
     </p>
-    <p v-if="outbox.storageProblem" role="alert">{{ t('recording.noStorage') }}</p>
+    <p v-if="outbox.refusesToKeep" role="alert" class="alarm">
+      {{ t('recording.noStorage') }}
+      <template v-if="outbox.onlyHere">{{ t('recording.onlyHere', { n: outbox.onlyHere }) }}</template>
+    </p>
     <WaitingList />
     <p v-if="detail.session.closedAt" role="status">
-      {{ t('recording.closed') }}
+      {{ t(detail.session.closedByItself ? 'recording.closedByItself' : 'recording.closed') }}
       <button type="button" class="link" @click="$emit('reopen')">{{ t('recording.reopen') }}</button>
     </p>
     <p v-else-if="detail.session.paused" role="status">
@@ -75,6 +78,10 @@ const clockOffMinutes = computed(() => Math.round(Math.abs(store.clockBehindMill
 }
 p {
   margin: 0;
+}
+.alarm {
+  color: var(--brick-text);
+  font-weight: 600;
 }
 @media (max-width: 620px) {
   /* A line of their own, and never so tall that table and keys lose their room. */

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
 import type { Attempt } from '@/api/types'
-import type { OutboxItem } from './outboxStorage'
-import { useOutbox } from './useOutbox'
+import type { OutboxItem } from '@/device/outboxStorage'
+import { useOutbox } from '@/device/useOutbox'
 
 /** What the server refused: never dropped, a person decides. Where both sides changed an attempt, both are shown. */
 const { t } = useI18n()
@@ -24,7 +24,7 @@ function described(body: Attempt['attempt']): string {
 
 <template>
   <ul v-if="outbox.parkedCount" class="parked">
-    <li v-for="item in outbox.parked" :key="item.key">
+    <li v-for="item in outbox.parked" :key="item.id">
       <strong>{{ t('recording.refused') }}:</strong> {{ item.refusal }}
       <template v-if="item.theirs">
         {{ t('recording.both', { mine: described(item.body), theirs: theirs(item) }) }}

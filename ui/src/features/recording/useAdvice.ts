@@ -1,6 +1,7 @@
 // The server's advice on the last shot, asked once it is stored; spoken aloud where that is wanted.
 import { ref, shallowRef, watch, type Ref } from 'vue'
 import { answer, api } from '@/api/client'
+import { remember, remembered } from '@/device/localMemory'
 import type { Advice } from '@/api/types'
 import type { LocalAttempt } from './attemptOrder'
 
@@ -38,8 +39,8 @@ export function useAdvice(sessionId: string, attempt: Ref<LocalAttempt | undefin
     { immediate: true },
   )
 
-  const voice = ref(localStorage.getItem(VOICE) === 'yes')
-  watch(voice, (on) => localStorage.setItem(VOICE, on ? 'yes' : 'no'))
+  const voice = ref(remembered(VOICE) === 'yes')
+  watch(voice, (on) => remember(VOICE, on ? 'yes' : 'no'))
 
   /** With the browser's own speech; the last sentence matters, an older one is cut short. */
   function speak(words: string): void {

@@ -48,6 +48,9 @@ export function useArmed(shot: Ref<Shot | undefined>, place: Ref<string>) {
       .map(([index, told]) => ({ demand: Number(index), seen: told })),
   )
 
+  /** Something was chosen for the next attempt that Undo can take back. */
+  const isArmed = computed(() => outcomeChosen.value || foul.value || inOff.value || facts.value.length > 0)
+
   function choose(wanted: Outcome): void {
     outcome.value = wanted
     outcomeChosen.value = true
@@ -71,7 +74,7 @@ export function useArmed(shot: Ref<Shot | undefined>, place: Ref<string>) {
     return shot.value?.outcomeSides === 'NO_POT' ? 'WRONG_BALL' : 'OTHER'
   }
 
-  return { outcome, outcomeChosen, foul, inOff, seen, call, facts, choose, flip, disarm, said }
+  return { outcome, outcomeChosen, foul, inOff, seen, call, facts, isArmed, choose, flip, disarm, said }
 }
 
 /** The facts of an attempt with one demand's word turned to the next. */

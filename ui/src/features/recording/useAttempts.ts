@@ -1,13 +1,14 @@
 // The attempts of a session as this screen knows them: the server's list with everything on top that has not got there yet.
-import { computed, onBeforeUnmount, ref, shallowRef } from 'vue'
+import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
 import { answer, api } from '@/api/client'
 import { Unreachable } from '@/api/problem'
 import type { AttemptBody, AttemptWritten, Point, SessionDetail, Standing } from '@/api/types'
-import { useSignedIn } from '@/shared/useSignedIn'
+import { useSignedIn } from '@/device/useSignedIn'
 import { inOrder, type LocalAttempt } from './attemptOrder'
-import { deviceId } from './deviceId'
-import { keepSession, keptSession } from './keptSession'
-import { useOutbox } from './useOutbox'
+import { deviceId, newId } from '@/device/ids'
+import { keepSession, keptSession } from '@/device/keptSession'
+import type { OutboxItem } from '@/device/outboxStorage'
+import { useOutbox } from '@/device/useOutbox'
 
 const POLL_MILLISECONDS = 20_000
 /** Another device counts as being there now if it recorded within an hour. */
@@ -41,12 +42,13 @@ export function useAttempts(sessionId: string, whenJudged: (written: AttemptWrit
 
   const stopListening = outbox.listen({
     written: (id, written) => id === sessionId && adopt(written),
-    refused: (item, problem) => {
-      if (item.sessionId !== sessionId) return
-      if (problem.code === 'REVISION_CONFLICT') changedElsewhere.value = true
+    refused: (id, code) => {
+      if (id !== sessionId) return
+      if (code === 'REVISION_CONFLICT') changedElsewhere.value = true
       void load().catch(() => undefined)
     },
   })
+  watch(() => outbox.ofSession(sessionId), takeUpQueued)
   const poll = setInterval(() => void load().catch(() => undefined), POLL_MILLISECONDS)
   onBeforeUnmount(() => {
     stopListening()
@@ -93,6 +95,22 @@ export function useAttempts(sessionId: string, whenJudged: (written: AttemptWrit
     return fresh
   }
 
+  /** What another window of this browser has queued is here as if it had been recorded here. */
+  function takeUpQueued(queued: OutboxItem[]): void {
+    const byId = new Map(attempts.value.map((one) => [one.id, one]))
+    let news = false
+    for (const { attemptId: id, body } of queued) {
+      highestUsed = Math.max(highestUsed, body.sequence)
+      const known = byId.get(id)
+      const newest = Math.max(known?.body.revision ?? -1, answeredById.get(id)?.body.revision ?? -1)
+      if (body.revision <= newest) continue
+      const landing = unsettled.has(id) ? known?.body.landing : body.landing
+      byId.set(id, { id, body: { ...body, landing } })
+      news = true
+    }
+    if (news) attempts.value = inOrder([...byId.values()].filter(({ body }) => !body.deleted))
+  }
+
   /**
    * An answer may have come between this list's making and its arrival: what the server has said is never older than it. What is kept on the
    * device must know it too, or a screen that opens with the server away would miss it.
@@ -135,7 +153,7 @@ export function useAttempts(sessionId: string, whenJudged: (written: AttemptWrit
   }
 
   function add(body: AttemptBody): LocalAttempt {
-    const attempt = { id: crypto.randomUUID(), body }
+    const attempt = { id: newId(), body }
     attempts.value = [...attempts.value, attempt]
     void outbox.put(sessionId, attempt.id, body)
     return attempt
@@ -176,6 +194,12 @@ export function useAttempts(sessionId: string, whenJudged: (written: AttemptWrit
     )
   }
 
+  /** Another place, pointed at anew: how surely it was placed goes with it. */
+  function placeAt(attempt: LocalAttempt, landing: NonNullable<AttemptBody['landing']>): void {
+    finishNudge(attempt.id)
+    edit(attempts.value.find(({ id }) => id === attempt.id) ?? attempt, { landing })
+  }
+
   function finishNudge(id: string): void {
     const timer = unsettled.get(id)
     if (timer !== undefined) settle(id, timer)
@@ -206,6 +230,7 @@ export function useAttempts(sessionId: string, whenJudged: (written: AttemptWrit
     edit,
     undo,
     moveTo,
+    placeAt,
     nextSequence,
     now,
   }

@@ -25,7 +25,8 @@ export function useHandling(
     hint.value = ''
     cross.value = undefined
     keyboardPlacing.value = false
-    if (editing.value && place) store.moveTo(editing.value, place)
+    if (editing.value && place)
+      store.placeAt(editing.value, recording.landing(place, placedBy, millimetresPerPixel.value))
     else recording.record(place, placedBy, millimetresPerPixel.value)
   }
 

@@ -3,7 +3,8 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import { answer, api } from '@/api/client'
 import type { AttemptBody, AttemptWritten, Outcome, Point, SessionDetail, Shot } from '@/api/types'
 import { wentOn, type LocalAttempt, type PlacedBy } from './attemptOrder'
-import { deviceId } from './deviceId'
+import { deviceId, newId } from '@/device/ids'
+import { remember, remembered } from '@/device/localMemory'
 import { flippedFacts, secondBall, useArmed } from './useArmed'
 import { NUDGED_SD_MILLIMETRES, useAttempts } from './useAttempts'
 import { useTurn } from './useTurn'
@@ -19,9 +20,11 @@ export function useRecording(sessionId: string) {
   const editingId = ref<string>()
   const lastId = ref<string>()
   const undone = ref(false)
+  /** A pattern's shot after which the try seems to go on; whose turn it is next, only the judge knows. */
+  let turnHangsOn: string | undefined
   /** After each try the next student's turn. */
-  const byTurns = ref(localStorage.getItem(BY_TURNS) !== 'no')
-  watch(byTurns, (on) => localStorage.setItem(BY_TURNS, on ? 'yes' : 'no'))
+  const byTurns = ref(remembered(BY_TURNS) !== 'no')
+  watch(byTurns, (on) => remember(BY_TURNS, on ? 'yes' : 'no'))
   /** A pattern's next shot, from where the cue ball lies; the server lays it out. */
   const goesOnWith = shallowRef<{ after: string; shot: Shot }>()
   /** The cue ball's place, while the other ball's is still to come. */
@@ -104,7 +107,7 @@ export function useRecording(sessionId: string) {
       drillId: drillId.value,
       station: station.value,
       mirrored: mirrored.value,
-      tryId: (shotIndex.value > 0 && latest.value?.body.tryId) || crypto.randomUUID(),
+      tryId: (shotIndex.value > 0 && latest.value?.body.tryId) || newId(),
       shot: shotIndex.value,
       sequence: store.nextSequence(),
       deviceId: deviceId(),
@@ -121,8 +124,13 @@ export function useRecording(sessionId: string) {
     undone.value = false
     turn.step.value = undefined
     const tryEnded = !wentOn(made) || shotIndex.value === 0
-    if (tryEnded && byTurns.value && turn.students.value.length > 1) turn.nextStudent()
+    turnHangsOn = tryEnded ? undefined : made.id
+    if (tryEnded) passTurn()
     armed.disarm()
+  }
+
+  function passTurn(): void {
+    if (byTurns.value && turn.students.value.length > 1) turn.nextStudent()
   }
 
   function landing(place: Point, placedBy: PlacedBy, millimetresPerPixel: number) {
@@ -140,6 +148,12 @@ export function useRecording(sessionId: string) {
     const isLast = attempt.id === lastId.value
     // Only where the set-up changed: what is armed already is meant for the next shot.
     if (isLast && turn.follow(written)) armed.disarm()
+    // It looked as if the pattern went on, and the judge says that the try has ended: the next student's turn.
+    if (isLast && attempt.id === turnHangsOn && attempt.result === 'FAILURE') {
+      turnHangsOn = undefined
+      const whose = attempt.attempt.studentId === studentId.value && attempt.attempt.drillId === drillId.value
+      if (whose && !editingId.value) passTurn()
+    }
     if (attempt.id === latest.value?.id) void askHowItGoesOn(attempt.id)
   }
 
@@ -166,6 +180,10 @@ export function useRecording(sessionId: string) {
   function undo(): void {
     if (pending.value) {
       pending.value = undefined
+      return
+    }
+    if (!editing.value && armed.isArmed.value) {
+      armed.disarm()
       return
     }
     const attempt = editing.value ?? last.value ?? latest.value
@@ -236,6 +254,7 @@ export function useRecording(sessionId: string) {
     byTurns,
     load,
     record,
+    landing,
     undo,
     observe,
     flipDemand,

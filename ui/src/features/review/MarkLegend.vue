@@ -14,7 +14,7 @@ function count(outcome: Outcome): number {
 </script>
 
 <template>
-  <ul class="legend small" :aria-label="$t('review.legend')">
+  <ul class="bare legend small" :aria-label="$t('review.legend')">
     <li v-for="outcome in keys" :key="outcome">
       <OutcomeGlyph :outcome="outcome" :size="18" /> {{ $t(`outcome.${outcome}`) }}
       <strong class="figures">{{ count(outcome) }}</strong>
@@ -48,9 +48,6 @@ function count(outcome: Outcome): number {
 
 <style scoped>
 .legend {
-  list-style: none;
-  margin: 0;
-  padding: 0;
   display: flex;
   flex-wrap: wrap;
   gap: 4px 20px;

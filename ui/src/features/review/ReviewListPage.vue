@@ -4,7 +4,7 @@ import { answer, api } from '@/api/client'
 import PageState from '@/shared/PageState.vue'
 import { useHand } from '@/shared/useHand'
 import { useLoad } from '@/shared/useLoad'
-import { useSignedIn } from '@/shared/useSignedIn'
+import { useSignedIn } from '@/device/useSignedIn'
 
 const hand = useHand()
 const signedIn = useSignedIn()

@@ -5,7 +5,6 @@ import { useRoute, useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
 import type { Attempt } from '@/api/types'
 import PageState from '@/shared/PageState.vue'
-import { useHand } from '@/shared/useHand'
 import { useLoad } from '@/shared/useLoad'
 import { useUnits } from '@/shared/units'
 import OutcomeGlyph from '@/table/OutcomeGlyph.vue'
@@ -23,7 +22,6 @@ const { t } = useI18n()
 const { length } = useUnits()
 const route = useRoute()
 const router = useRouter()
-const hand = useHand()
 const chosenId = ref<string>()
 const withMissed = ref(true)
 
@@ -72,15 +70,8 @@ const { data, busy, problem, reload } = useLoad(() => {
     }),
   )
 })
-onMounted(async () => {
-  await reload()
-  const { session, selection, studentId } = data.value ?? {}
-  if (selection) hand.take({ studentId, studentName: selection.studentName })
-  if (session)
-    hand.take({ studentId: whose.value?.id, studentName: whose.value?.name, sessionId: session.id })
-})
+onMounted(reload)
 
-const whose = computed(() => data.value?.session?.students.find(({ id }) => id === data.value?.studentId))
 const shown = computed(() => (data.value?.attempts ?? []).filter((one) => withMissed.value || !isMiss(one)))
 
 /** The newest in the table: thousands of rows are for the file and not for reading. */

@@ -3,34 +3,29 @@ import Button from 'primevue/button'
 import { onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
-import { sentence } from '@/api/problem'
+import { linesOf } from '@/shared/linesOf'
+import { useAction } from '@/shared/useAction'
 
 /** One's own short list of what to notice, one a line: each has a key on the recording screen. */
 const MOST = 8
 const { t } = useI18n()
 const text = ref('')
 const said = ref('')
+const { problem, run } = useAction()
 
 onMounted(async () => {
-  try {
-    text.value = (await answer(api.GET('/api/v1/me/observations'))).words.join('\n')
-  } catch (error) {
-    said.value = sentence(error)
-  }
+  await run(async () => show(await answer(api.GET('/api/v1/me/observations'))))
+  said.value = problem.value
 })
 
 async function keep(): Promise<void> {
-  const words = text.value
-    .split('\n')
-    .map((line) => line.trim())
-    .filter((line) => line !== '')
-  try {
-    const kept = await answer(api.PUT('/api/v1/me/observations', { body: { words } }))
-    text.value = kept.words.join('\n')
-    said.value = t('settings.saved')
-  } catch (error) {
-    said.value = sentence(error)
-  }
+  const body = { words: linesOf(text.value) }
+  await run(async () => show(await answer(api.PUT('/api/v1/me/observations', { body }))))
+  said.value = problem.value || t('settings.saved')
+}
+
+function show(kept: { words: string[] }): void {
+  text.value = kept.words.join('\n')
 }
 </script>
 

@@ -5,11 +5,14 @@ import { useI18n } from 'vue-i18n'
 import { sentence } from '@/api/problem'
 import type { Preferences } from '@/api/types'
 import ObservationWords from './ObservationWords.vue'
-import { useSignedIn } from '@/shared/useSignedIn'
+import PasswordForm from './PasswordForm.vue'
+import SignInList from './SignInList.vue'
+import { useSignedIn } from '@/device/useSignedIn'
 
 const { t } = useI18n()
 const signedIn = useSignedIn()
 const said = ref('')
+const signIns = ref<InstanceType<typeof SignInList>>()
 const preferences = computed(() => signedIn.me?.preferences)
 
 const NAMES = ['dialect', 'lengthUnit', 'tipNotation', 'paceNotation', 'theme'] as const
@@ -44,20 +47,28 @@ async function change(part: Partial<Preferences>): Promise<void> {
 <template>
   <main v-if="preferences" class="page">
     <h1>{{ t('settings.title') }}</h1>
-    <section v-for="name in NAMES" :key="name">
-      <h2 :id="name">{{ t(`settings.${name}`) }}</h2>
-      <SelectButton
-        :model-value="preferences[name]"
-        :options="choices[name]"
-        option-label="label"
-        option-value="value"
-        :allow-empty="false"
-        :aria-labelledby="name"
-        @update:model-value="(value: string) => change({ [name]: value })"
-      />
-    </section>
-    <p role="status" class="quiet">{{ said }}</p>
-    <ObservationWords />
+    <div class="columns">
+      <div>
+        <section v-for="name in NAMES" :key="name">
+          <h2 :id="name">{{ t(`settings.${name}`) }}</h2>
+          <SelectButton
+            :model-value="preferences[name]"
+            :options="choices[name]"
+            option-label="label"
+            option-value="value"
+            :allow-empty="false"
+            :aria-labelledby="name"
+            @update:model-value="(value: string) => change({ [name]: value })"
+          />
+        </section>
+        <p role="status" class="quiet">{{ said }}</p>
+        <ObservationWords />
+      </div>
+      <div>
+        <PasswordForm @changed="signIns?.reload()" />
+        <SignInList ref="signIns" />
+      </div>
+    </div>
   </main>
 </template>
 
@@ -67,6 +78,11 @@ async function change(part: Partial<Preferences>): Promise<void> {
 }
 section {
   margin: 16px 0;
+}
+.columns {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(420px, 100%), 1fr));
+  gap: 8px 48px;
 }
 h2 {
   margin-bottom: 8px;

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
-import { reactive, ref } from 'vue'
-import { Problem, sentence } from '@/api/problem'
+import { reactive } from 'vue'
+import { useAction } from '@/shared/useAction'
 
 /** Sign-in name and password, and a name where somebody is new. A problem stands at its field; what was typed stays. */
 const props = defineProps<{
@@ -16,27 +16,11 @@ const props = defineProps<{
 }>()
 
 const values = reactive({ name: '', signInName: '', password: '' })
-const busy = ref(false)
-const problem = ref('')
-const field = ref('')
-
-async function send(): Promise<void> {
-  busy.value = true
-  problem.value = ''
-  field.value = ''
-  try {
-    await props.submit({ ...values })
-  } catch (error) {
-    problem.value = sentence(error)
-    field.value = error instanceof Problem ? (error.field ?? '') : ''
-  } finally {
-    busy.value = false
-  }
-}
+const { busy, problem, field, run } = useAction()
 </script>
 
 <template>
-  <form novalidate @submit.prevent="send">
+  <form novalidate @submit.prevent="run(() => props.submit({ ...values }))">
     <label v-if="withName">
       {{ $t('welcome.yourName') }}
       <InputText v-model="values.name" name="name" autocomplete="name" :invalid="field === 'name'" fluid />

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import Dialog from 'primevue/dialog'
 import { useI18n } from 'vue-i18n'
-import { useOutbox } from '@/features/recording/useOutbox'
-import { useSignedIn } from '@/shared/useSignedIn'
+import { useOutbox } from '@/device/useOutbox'
+import { useSignedIn } from '@/device/useSignedIn'
 import PersonForm from './PersonForm.vue'
 
 /** Asks for the password again in the middle of anything; the page below stays as it is. */

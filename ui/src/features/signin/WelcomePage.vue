@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
-import { useSignedIn } from '@/shared/useSignedIn'
+import { useSignedIn } from '@/device/useSignedIn'
 import OpenPage from './OpenPage.vue'
 import PersonForm from './PersonForm.vue'
 

@@ -6,8 +6,9 @@ import type { StudentLine } from '@/api/types'
 import PageState from '@/shared/PageState.vue'
 import { useHand } from '@/shared/useHand'
 import { useLoad } from '@/shared/useLoad'
-import { useSignedIn } from '@/shared/useSignedIn'
+import { useSignedIn } from '@/device/useSignedIn'
 import AddPerson from '../people/AddPerson.vue'
+import NoticeList from './NoticeList.vue'
 
 const router = useRouter()
 const signedIn = useSignedIn()
@@ -36,6 +37,7 @@ function when(instant: string): string {
 <template>
   <main class="page">
     <h1>{{ $t('today.title') }}</h1>
+    <NoticeList />
     <PageState :busy="busy" :problem="problem" :ready="data !== undefined" @retry="reload">
       <p v-if="data?.students.length === 0" class="quiet">{{ $t('today.empty') }}</p>
       <ul class="students">
@@ -44,9 +46,9 @@ function when(instant: string): string {
             <h2>{{ line.student.name }}</h2>
             <span v-if="!line.student.canSignIn" class="small quiet">{{ $t('people.noPassword') }}</span>
           </div>
-          <ol v-if="line.sessions.length" class="sessions" :aria-label="$t('today.lastSessions')">
+          <ol v-if="line.sessions.length" class="bare sessions" :aria-label="$t('today.lastSessions')">
             <li v-for="item in line.sessions" :key="item.session.id">
-              <RouterLink :to="`/review/${item.session.id}`" @click="take(line)">{{
+              <RouterLink :to="`/review/${item.session.id}?student=${line.student.id}`">{{
                 item.session.drills.map((one) => one.title).join(', ')
               }}</RouterLink>
               <span class="quiet figures">{{ when(item.session.startedAt) }}</span>
@@ -56,7 +58,7 @@ function when(instant: string): string {
               <span v-if="!item.session.closedAt" class="now">{{ $t('today.open') }}</span>
             </li>
           </ol>
-          <p v-else class="quiet sessions">{{ $t('today.neverPractised') }}</p>
+          <p v-else class="bare quiet sessions">{{ $t('today.neverPractised') }}</p>
           <div class="act">
             <RouterLink
               v-if="line.openSessionId"
@@ -103,11 +105,6 @@ function when(instant: string): string {
 }
 .person h2 {
   overflow-wrap: anywhere;
-}
-.sessions {
-  list-style: none;
-  margin: 0;
-  padding: 0;
 }
 .sessions li {
   display: flex;

@@ -25,7 +25,7 @@ export const recording = {
   SUCCESS: 'Made it.',
   FAILURE: 'Not made: {why}.',
   NOT_JUDGED: 'Not judged: nobody saw the landing.',
-  judging: 'saved here, not judged yet',
+  judging: 'waiting to be sent, not judged yet',
   why: {
     NOT_POTTED: 'not pocketed',
     FOUL: 'foul',
@@ -54,7 +54,8 @@ export const recording = {
   placeHelp: 'Enter places with the keyboard',
   hintPocket: 'That is in the pocket. Choose {inOff}, then how the pot went.',
   hintOff: 'That is off the table. Tap on the cloth.',
-  noStorage: 'This browser keeps nothing: attempts are only safe once they are sent.',
+  noStorage: 'This browser cannot store what you record.',
+  onlyHere: '{n} wait in this window alone: leave it open until they are sent.',
   otherDevice: 'Another device is recording into this session too. Both are kept, in order.',
   changedElsewhere:
     'An attempt was changed on another device. Theirs is shown; yours is kept under “refused”.',
@@ -63,6 +64,8 @@ export const recording = {
   discard: 'Discard',
   close: 'End the session',
   closed: 'This session is ended. What you record now is stored and marked late.',
+  closedByItself:
+    'Nobody ended this session, so it closed by itself six hours after its last shot. What you record now is stored and marked late.',
   reopen: 'Reopen',
   review: 'Review',
   editing: 'Attempt {n}',

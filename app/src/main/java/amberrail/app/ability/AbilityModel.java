@@ -26,6 +26,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.locks.ReentrantLock;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.event.TransactionPhase;
 import org.springframework.transaction.event.TransactionalEventListener;
@@ -52,7 +53,10 @@ public class AbilityModel {
     /** Places written since the model was brought up to date; guarded by itself. */
     private final Set<StationPlayed> changed = new LinkedHashSet<>();
 
-    private Fitted fitted;
+    /** One brings it up to date; whoever asks meanwhile reads what stood before. */
+    private final ReentrantLock updating = new ReentrantLock();
+
+    private volatile Fitted fitted;
 
     AbilityModel(
             StationResults results,
@@ -97,20 +101,29 @@ public class AbilityModel {
     }
 
     /** The next question is answered by a whole fit. */
-    public synchronized void forget() {
+    public void forget() {
         fitted = null;
     }
 
-    private synchronized Map<Skill, SkillFit> current() {
+    private Map<Skill, SkillFit> current() {
+        Fitted before = fitted;
+        if (before != null && !updating.tryLock()) {
+            return before.bySkill();
+        }
+        if (before == null) {
+            updating.lock();
+        }
         List<StationPlayed> news = takeChanged();
         try {
             bringUpToDate(news);
+            return fitted.bySkill();
         } catch (RuntimeException failed) {
             // The news are taken and not worked in: the next question fits anew rather than go on without them.
             fitted = null;
             throw failed;
+        } finally {
+            updating.unlock();
         }
-        return fitted.bySkill();
     }
 
     private void bringUpToDate(List<StationPlayed> news) {

@@ -1,6 +1,7 @@
 package amberrail.app.attemptimport;
 
 import amberrail.app.attempts.AttemptBody;
+import amberrail.app.export.FormulaSafety;
 import amberrail.core.attempt.Landing;
 import amberrail.core.attempt.PotOutcome;
 import amberrail.core.problem.InvalidInputException;
@@ -138,9 +139,7 @@ record AttemptLine(long line, UUID id, String session, Optional<String> tableNam
                     .map(record::get)
                     .map(String::strip)
                     .filter(text -> !text.isEmpty())
-                    .map(text -> text.length() > 1 && text.charAt(0) == '\'' && "=+-@".indexOf(text.charAt(1)) >= 0
-                            ? text.substring(1)
-                            : text);
+                    .map(FormulaSafety::unguarded);
         }
 
         <T> Optional<T> value(String column, Function<String, T> read, String rule) {

@@ -80,10 +80,25 @@ public record AttemptBody(
                 facts, playedAt, null, null, null, null, null);
     }
 
+    /** The same, played at another time. */
+    AttemptBody at(Instant time) {
+        return with(revision, time, studentId, drillId, note);
+    }
+
+    /** The same with another's revision and note: all that somebody may change who did not record it. */
+    AttemptBody remarkedAs(AttemptBody other) {
+        return with(other.revision, playedAt, studentId, drillId, other.note);
+    }
+
     /** The same, of this student at this drill, at a time that the columns can keep. */
     AttemptBody of(UUID student, String drill) {
+        String said = note == null || note.isBlank() ? null : note;
+        return with(revision, playedAt.truncatedTo(ChronoUnit.MILLIS), student, drill, said);
+    }
+
+    private AttemptBody with(int otherRevision, Instant time, UUID student, String drill, String otherNote) {
         return new AttemptBody(
-                revision,
+                otherRevision,
                 deleted,
                 station,
                 mirrored,
@@ -96,12 +111,12 @@ public record AttemptBody(
                 inOff,
                 landing,
                 facts,
-                playedAt.truncatedTo(ChronoUnit.MILLIS),
+                time,
                 student,
                 drill,
                 call,
                 observations,
-                note == null || note.isBlank() ? null : note);
+                otherNote);
     }
 
     /** What was called: launch speed, and where the tip meets the ball (mm above and to the right of its centre). */

@@ -54,6 +54,13 @@ class AttemptEntity implements Persistable<UUID> {
     List<FactBody> facts = List.of();
 
     Instant playedAt;
+
+    /** What the device's clock said, where that could not be right; null: {@link #playedAt}. */
+    Instant saidPlayedAt;
+
+    /** Who wrote the first revision. */
+    UUID recordedBy;
+
     UUID studentId;
     Double callPaceMetresPerSecond;
     Double callHeightMillimetres;

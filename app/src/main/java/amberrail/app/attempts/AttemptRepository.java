@@ -50,9 +50,10 @@ interface AttemptRepository extends JpaRepository<AttemptEntity, UUID> {
     Optional<Long> greatestSequence(UUID sessionId);
 
     /** Where a pattern's shot before this one left the cue ball, if that was seen. */
-    @Query("select a from AttemptEntity a where a.sessionId = :sessionId and a.tryId = :tryId and a.shot = :shot"
-            + " and a.deleted = false")
-    List<AttemptEntity> ofTry(UUID sessionId, UUID tryId, int shot);
+    @Query(
+            "select a from AttemptEntity a where a.sessionId = :sessionId and a.studentId = :studentId and a.tryId = :tryId and a.shot = :shot"
+                    + " and a.deleted = false")
+    List<AttemptEntity> ofTry(UUID sessionId, UUID studentId, UUID tryId, int shot);
 
     @Query("select a.playedAt from AttemptEntity a where a.sessionId = :sessionId and a.deleted = false")
     List<Instant> playedAt(UUID sessionId);

@@ -9,26 +9,17 @@ import amberrail.app.sessions.PracticeSession.DrillVersion;
 import amberrail.app.sessions.SessionService;
 import amberrail.app.web.Conflict;
 import amberrail.app.web.Missing;
-import amberrail.core.attempt.Attempt;
-import amberrail.core.attempt.Judge;
-import amberrail.core.attempt.Landing;
-import amberrail.core.attempt.PotOutcome;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.drill.TryResult;
 import amberrail.core.geometry.Point;
-import amberrail.core.problem.InvalidInputException;
-import amberrail.core.problem.ProblemCode;
-import amberrail.core.table.TablePlan;
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -44,7 +35,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class AttemptService {
     private final AttemptRepository attempts;
-    private final RevisionRepository revisions;
+    private final AttemptRevisions revisions;
+    private final AttemptRules rules;
     private final AttemptTally tally;
     private final SessionService sessions;
     private final DrillCatalogue drills;
@@ -53,12 +45,12 @@ public class AttemptService {
     private final Standings standings;
     private final ApplicationEventPublisher events;
     private final Access access;
-    private final ObjectMapper json;
     private final Clock clock;
 
     AttemptService(
             AttemptRepository attempts,
-            RevisionRepository revisions,
+            AttemptRevisions revisions,
+            AttemptRules rules,
             AttemptTally tally,
             SessionService sessions,
             DrillCatalogue drills,
@@ -67,10 +59,10 @@ public class AttemptService {
             Standings standings,
             ApplicationEventPublisher events,
             Access access,
-            ObjectMapper json,
             Clock clock) {
         this.attempts = attempts;
         this.revisions = revisions;
+        this.rules = rules;
         this.tally = tally;
         this.sessions = sessions;
         this.drills = drills;
@@ -79,7 +71,6 @@ public class AttemptService {
         this.standings = standings;
         this.events = events;
         this.access = access;
-        this.json = json;
         this.clock = clock;
     }
 
@@ -88,9 +79,6 @@ public class AttemptService {
 
     /** How many attempts a session has and how many were potted. */
     public record Tally(int attempts, int potted) {}
-
-    /** An earlier state of an attempt, who wrote it and when. */
-    public record Revision(AttemptBody body, UUID writtenBy, Instant writtenAt) {}
 
     /**
      * Writes one revision.
@@ -103,18 +91,20 @@ public class AttemptService {
         DrillVersion version = session.drill(written.drillId());
         AttemptBody body = written.of(session.student(written.studentId()), version.drillId());
         Drill drill = drills.version(version.drillId(), version.version());
-        check(session, drill, body);
+        rules.requireFits(session, drill, body);
         AttemptEntity row = attempts.findById(id).orElse(null);
         if (row == null) {
-            requireFirst(body);
+            AttemptRules.requireFirst(body);
             row = fresh(sessionId, id);
             row.late = session.isClosed();
-        } else if (!row.sessionId.equals(sessionId)) {
-            throw new Conflict("ID_IN_USE", "Another session has an attempt with this id already.", null);
+        } else if (!row.sessionId.equals(sessionId) || !session.studentIds().contains(row.studentId)) {
+            // Somebody else's: not even its contents are told.
+            throw new Conflict("ID_IN_USE", "Another attempt has this id already.", null);
         } else if (body.revision() != row.revision + 1) {
             return new Written(sameOrConflict(session, row, body), standing(session, drill, row));
         } else {
-            requireCallKept(row, body);
+            AttemptRules.requireCallKept(row, body);
+            AttemptRules.requireOwnOrRemark(who, row, body);
             events.publishEvent(StationPlayed.of(row));
         }
         store(who, session, drill, row, body);
@@ -133,8 +123,8 @@ public class AttemptService {
             DrillVersion version = session.drill(one.body().drillId());
             AttemptBody body = one.body().of(session.student(one.body().studentId()), version.drillId());
             Drill drill = drills.version(version.drillId(), version.version());
-            check(session, drill, body);
-            requireFirst(body);
+            rules.requireFits(session, drill, body);
+            AttemptRules.requireFirst(body);
             AttemptEntity row = fresh(sessionId, one.id());
             store(who, session, drill, row, body);
             places.add(StationPlayed.of(row));
@@ -150,13 +140,28 @@ public class AttemptService {
         return row;
     }
 
-    private void store(SignedIn who, PracticeSession session, Drill drill, AttemptEntity row, AttemptBody body) {
+    private void store(SignedIn who, PracticeSession session, Drill drill, AttemptEntity row, AttemptBody written) {
+        AttemptBody body = datedByTheServer(session, row, written);
         AttemptMapping.copy(body, row);
+        if (row.fresh) {
+            row.recordedBy = who.accountId();
+        }
         // The session's, also where a shipped drill has gone on since.
         row.drillVersion = session.drill(body.drillId()).version();
         row.arrivalDegrees = arrivalFromWhereItLay(session, drill, body);
         attempts.save(row);
-        keepRevision(who, row.id, body);
+        revisions.keep(who, row.id, body);
+    }
+
+    /** A device's wrong clock is noted and not trusted; an edit that says the same time as before keeps the time that was believed. */
+    private AttemptBody datedByTheServer(PracticeSession session, AttemptEntity row, AttemptBody body) {
+        Instant said = body.playedAt();
+        if (!row.fresh && said.equals(row.saidPlayedAt)) {
+            return body.at(row.playedAt);
+        }
+        Instant believed = PlayedTime.believed(said, session, Instant.now(clock).truncatedTo(ChronoUnit.MILLIS));
+        row.saidPlayedAt = believed.equals(said) ? null : said;
+        return body.at(believed);
     }
 
     /** Those of these ids that are taken. */
@@ -198,11 +203,8 @@ public class AttemptService {
 
     /** Every state that an attempt has had, oldest first. */
     @Transactional(readOnly = true)
-    public List<Revision> revisions(PracticeSession session, UUID id) {
-        AttemptEntity row = row(session, id);
-        return revisions.findByIdAttemptIdOrderByIdRevision(row.id).stream()
-                .map(kept -> new Revision(read(kept.body), kept.writtenBy, kept.writtenAt))
-                .toList();
+    public List<AttemptRevisions.Revision> revisions(PracticeSession session, UUID id) {
+        return revisions.of(row(session, id).id);
     }
 
     /**
@@ -273,9 +275,10 @@ public class AttemptService {
     /** An attempt with the session and the drill version that it belongs to. */
     public record StudentAttempt(PracticeSession session, Drill drill, AttemptBody body) {}
 
+    /** What one student did in each of these sessions, and nobody else in them. */
     @Transactional(readOnly = true)
-    public Map<UUID, Tally> tallies(List<UUID> sessionIds) {
-        return tally.count(sessionIds).stream()
+    public Map<UUID, Tally> tallies(UUID studentId, List<UUID> sessionIds) {
+        return tally.count(studentId, sessionIds).stream()
                 .collect(Collectors.toMap(
                         AttemptTally.Row::getSessionId,
                         row -> new Tally((int) row.getAttempts(), (int) row.getPotted())));
@@ -301,7 +304,7 @@ public class AttemptService {
         if (body.shot() == 0) {
             return null;
         }
-        return attempts.ofTry(session.id(), body.tryId(), body.shot() - 1).stream()
+        return attempts.ofTry(session.id(), body.studentId(), body.tryId(), body.shot() - 1).stream()
                 .flatMap(before -> landing(before).stream())
                 .findFirst()
                 .map(at -> layouts.layoutFrom(drill, body.station(), body.shot(), body.mirrored(), session.table(), at)
@@ -310,104 +313,15 @@ public class AttemptService {
                 .orElse(null);
     }
 
-    /** What was called before the shot cannot be changed after it: call and result are kept apart. */
-    private static void requireCallKept(AttemptEntity row, AttemptBody body) {
-        if (!Objects.equals(AttemptMapping.body(row).call(), body.call())) {
-            throw new InvalidInputException(
-                    ProblemCode.CONTRADICTION, "call", body.call(), "must stay as it was called before the shot");
-        }
-    }
-
-    private void check(PracticeSession session, Drill drill, AttemptBody body) {
-        int shots = drill.station(body.station()).shots().size();
-        if (body.shot() >= shots) {
-            throw new InvalidInputException(
-                    ProblemCode.UNKNOWN_ID, "shot", body.shot(), "must be from 0 to " + (shots - 1));
-        }
-        Attempt attempt = attempt(body);
-        ShotLayout asked = layouts.layout(drill, body.station(), body.shot(), body.mirrored(), session.table());
-        for (FactBody fact : body.facts()) {
-            if (fact.demand() >= asked.conditions().size()) {
-                throw new InvalidInputException(
-                        ProblemCode.UNKNOWN_ID,
-                        "facts.demand",
-                        fact.demand(),
-                        "must be one of this shot's " + asked.conditions().size() + " demands, counted from 0");
-            }
-        }
-        // Played from where the cue ball lay, a planned straight pot may have become a cut, and the other way round.
-        boolean mayHaveTurned = body.shot() > 0 && Judge.sides(asked) != PotOutcome.Sides.NO_POT;
-        boolean fits = attempt.outcome().fits(Judge.sides(asked))
-                || mayHaveTurned
-                        && (attempt.outcome().fits(PotOutcome.Sides.CUT)
-                                || attempt.outcome().fits(PotOutcome.Sides.STRAIGHT));
-        if (!fits) {
-            throw new InvalidInputException(
-                    ProblemCode.CONTRADICTION,
-                    "outcome",
-                    attempt.outcome(),
-                    "must use the sides of this shot: " + Judge.sides(asked));
-        }
-        attempt.landing().map(Landing::place).ifPresent(place -> requireOnBed(session, place));
-    }
-
-    private static void requireOnBed(PracticeSession session, Point place) {
-        TablePlan plan = TablePlan.of(session.table());
-        if (!plan.holds(place, session.table().balls().cueBall())) {
-            throw new InvalidInputException(
-                    ProblemCode.OFF_THE_TABLE,
-                    "landing",
-                    "(" + Math.round(place.xMillimetres()) + ", " + Math.round(place.yMillimetres()) + ") mm",
-                    "must be a place on the bed where the cue ball can stop");
-        }
-    }
-
-    private static Attempt attempt(AttemptBody body) {
-        try {
-            return body.toAttempt();
-        } catch (InvalidInputException e) {
-            throw e.field().equals("landing") ? e : e.under("landing");
-        }
-    }
-
-    private static void requireFirst(AttemptBody body) {
-        if (body.revision() != 0) {
-            throw new Conflict(
-                    "REVISION_OUT_OF_ORDER",
-                    "This attempt is not known here yet; its first revision must be 0, not " + body.revision() + ".",
-                    null);
-        }
-    }
-
     private RecordedAttempt sameOrConflict(PracticeSession session, AttemptEntity row, AttemptBody body) {
         RecordedAttempt stored = judging.recorded(session.table(), row);
-        if (stored.body().equals(body)) {
+        Instant said = row.saidPlayedAt == null ? row.playedAt : row.saidPlayedAt;
+        if (stored.body().at(said).equals(body)) {
             return stored;
         }
         throw new Conflict(
                 "REVISION_CONFLICT",
                 "This attempt was changed elsewhere; revision " + row.revision + " is stored here.",
                 AttemptView.of(stored));
-    }
-
-    private void keepRevision(SignedIn who, UUID id, AttemptBody body) {
-        RevisionEntity revision = new RevisionEntity();
-        revision.id = new RevisionEntity.Key(id, body.revision());
-        revision.writtenBy = who.accountId();
-        revision.writtenAt = Instant.now(clock);
-        try {
-            revision.body = json.writeValueAsString(body);
-        } catch (JsonProcessingException e) {
-            throw new IllegalStateException("an attempt body is plain JSON: " + body, e);
-        }
-        revisions.save(revision);
-    }
-
-    private AttemptBody read(String kept) {
-        try {
-            return json.readValue(kept, AttemptBody.class);
-        } catch (JsonProcessingException e) {
-            throw new IllegalStateException("a stored revision cannot be read: " + kept, e);
-        }
     }
 }

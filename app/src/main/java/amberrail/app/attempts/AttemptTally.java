@@ -8,7 +8,7 @@ import org.springframework.data.repository.Repository;
 /** Attempts counted in the database, for lists of sessions. */
 interface AttemptTally extends Repository<AttemptEntity, UUID> {
 
-    /** One session's attempts and how many of them were potted. */
+    /** One student's attempts in a session and how many of them were potted. */
     interface Row {
         UUID getSessionId();
 
@@ -17,11 +17,12 @@ interface AttemptTally extends Repository<AttemptEntity, UUID> {
         long getPotted();
     }
 
-    @Query("select a.sessionId as sessionId, count(a) as attempts,"
-            + " sum(case when a.outcome in (amberrail.core.attempt.PotOutcome.POTTED_CLEAN,"
-            + " amberrail.core.attempt.PotOutcome.OFF_THICK_JAW, amberrail.core.attempt.PotOutcome.OFF_THIN_JAW,"
-            + " amberrail.core.attempt.PotOutcome.OFF_LEFT_JAW, amberrail.core.attempt.PotOutcome.OFF_RIGHT_JAW)"
-            + " then 1 else 0 end) as potted"
-            + " from AttemptEntity a where a.deleted = false and a.sessionId in :sessionIds group by a.sessionId")
-    List<Row> count(List<UUID> sessionIds);
+    @Query(
+            "select a.sessionId as sessionId, count(a) as attempts,"
+                    + " sum(case when a.outcome in (amberrail.core.attempt.PotOutcome.POTTED_CLEAN,"
+                    + " amberrail.core.attempt.PotOutcome.OFF_THICK_JAW, amberrail.core.attempt.PotOutcome.OFF_THIN_JAW,"
+                    + " amberrail.core.attempt.PotOutcome.OFF_LEFT_JAW, amberrail.core.attempt.PotOutcome.OFF_RIGHT_JAW)"
+                    + " then 1 else 0 end) as potted"
+                    + " from AttemptEntity a where a.deleted = false and a.studentId = :studentId and a.sessionId in :sessionIds group by a.sessionId")
+    List<Row> count(UUID studentId, List<UUID> sessionIds);
 }

@@ -8,6 +8,7 @@ import amberrail.app.bench.BenchRequests.ShotOfDraftRequest;
 import amberrail.app.drills.DrillDraft;
 import amberrail.app.people.Access;
 import amberrail.app.people.SignedIn;
+import amberrail.app.web.Costly;
 import jakarta.validation.Valid;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -33,12 +34,14 @@ class BenchController {
         return bench.check(body.tableId(), DrillDraft.read(body.drill()));
     }
 
+    @Costly
     @PostMapping("/usual")
     UsualView usual(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody ShotOfDraftRequest body) {
         access.requireCoach(who);
         return bench.usual(body.tableId(), DrillDraft.read(body.drill()), body.station(), body.shot());
     }
 
+    @Costly
     @PostMapping("/grades")
     RoughGradesView grades(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody DraftRequest body) {
         access.requireCoach(who);

@@ -14,9 +14,9 @@ import org.springframework.validation.annotation.Validated;
  *
  * @param data               folder that holds all data
  * @param invitationValidFor how long a one-time link works
- * @param signIn             throttling of sign-in attempts
  * @param largestBody        largest request body that is read
  * @param largestImport      the same for a file that is imported
+ * @param waitForBodies      whether bodies are awaited without a worker; a test that has no real container says no
  * @param demoWeeks          of practice that the demo club has behind it, at most twelve
  */
 @Validated
@@ -24,11 +24,7 @@ import org.springframework.validation.annotation.Validated;
 public record AmberRailProperties(
         @NotNull Path data,
         @NotNull Duration invitationValidFor,
-        @NotNull SignIn signIn,
         @NotNull DataSize largestBody,
         @NotNull DataSize largestImport,
-        @Min(1) @Max(12) int demoWeeks) {
-
-    /** {@code attempts} sign-ins per name and address in every {@code per}. */
-    public record SignIn(@Min(1) int attempts, @NotNull Duration per) {}
-}
+        boolean waitForBodies,
+        @Min(1) @Max(12) int demoWeeks) {}

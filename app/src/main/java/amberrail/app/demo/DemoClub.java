@@ -46,6 +46,7 @@ class DemoClub {
     private static final int MIRRORED_TRIES = 6;
     private static final int TRIES_OF_THE_LAST = 14;
     private static final int SECONDS_A_SHOT = 25;
+    private static final Duration AT_THE_TABLE_FOR = Duration.ofMinutes(30);
     private static final String LAST_DRILL = "roll-on-to-the-ring";
     /** One for each skill that is practised, and what it is played with. */
     private static final List<String> DRILLS =
@@ -126,10 +127,14 @@ class DemoClub {
                             ? List.of(LAST_DRILL)
                             : List.of(DRILLS.get(n % DRILLS.size()), DRILLS.get((n + 2) % DRILLS.size())))
                     .stream().map(id -> drills.find(coach, id).drill()).toList();
-            Instant start = Instant.now(clock)
-                    .truncatedTo(ChronoUnit.DAYS)
-                    .minus(Duration.ofDays(3 + 7L * (SESSIONS - 1 - n) / SESSIONS_A_WEEK + offset % 3))
-                    .plus(Duration.ofHours(17));
+            // Every other student is at the table now, so that there is a session to go on with.
+            boolean goesOn = last && offset % 2 == 0;
+            Instant start = goesOn
+                    ? Instant.now(clock).minus(AT_THE_TABLE_FOR).truncatedTo(ChronoUnit.SECONDS)
+                    : Instant.now(clock)
+                            .truncatedTo(ChronoUnit.DAYS)
+                            .minus(Duration.ofDays(3 + 7L * (SESSIONS - 1 - n) / SESSIONS_A_WEEK + offset % 3))
+                            .plus(Duration.ofHours(17));
             PracticeSession session = sessions.begin(
                     coach,
                     new SessionService.Beginning(
@@ -161,8 +166,7 @@ class DemoClub {
             // What is written is not to be looked through again before every query.
             entities.flush();
             entities.clear();
-            // Every other student's last one is still open.
-            if (!last || offset % 2 == 1) {
+            if (!goesOn) {
                 sessions.close(coach, session.id(), start.plusSeconds(SECONDS_A_SHOT * (attempts.size() + 2L)));
             }
         }

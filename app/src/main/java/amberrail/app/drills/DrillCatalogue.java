@@ -1,7 +1,9 @@
 package amberrail.app.drills;
 
 import amberrail.app.people.SignedIn;
+import amberrail.app.web.Conflict;
 import amberrail.app.web.Missing;
+import amberrail.app.web.Refused;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.DrillCheck;
 import amberrail.core.drill.DrillProblem;
@@ -13,12 +15,15 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -28,6 +33,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 public class DrillCatalogue {
     private static final int REMEMBERED = 2_000;
+    private static final Logger LOG = LoggerFactory.getLogger(DrillCatalogue.class);
 
     private final ShippedDrills shipped;
     private final OwnDrillRepository owns;
@@ -49,15 +55,29 @@ public class DrillCatalogue {
         this.versions = versions;
     }
 
-    /** All that this person may see, by title. */
-    public List<DrillFromLibrary> seenBy(SignedIn who) {
+    /**
+     * What a person finds in the library.
+     *
+     * @param drills     by title
+     * @param unreadable ids of those that would be among them if they could be read
+     */
+    public record Seen(List<DrillFromLibrary> drills, List<String> unreadable) {}
+
+    /** All that this person may see. */
+    public Seen seenBy(SignedIn who) {
         List<DrillFromLibrary> all = new ArrayList<>(
                 shipped.all().stream().map(DrillFromLibrary::shipped).toList());
         List<OwnDrillEntity> rows = owns.seenBy(who.accountId());
         Map<State, Drill> latest = read.getAll(rows.stream().map(State::of).toList(), this::readAll);
-        rows.forEach(row -> all.add(DrillFromLibrary.own(latest.get(State.of(row)), row, who.accountId())));
+        rows.stream()
+                .filter(row -> latest.containsKey(State.of(row)))
+                .forEach(row -> all.add(DrillFromLibrary.own(latest.get(State.of(row)), row, who.accountId())));
         all.sort(Comparator.comparing(one -> one.drill().title()));
-        return all;
+        List<String> unreadable = rows.stream()
+                .filter(row -> !latest.containsKey(State.of(row)))
+                .map(row -> row.id)
+                .toList();
+        return new Seen(all, unreadable);
     }
 
     /** The latest version of a drill; {@link Missing} if there is none, or it is another coach's and not shared. */
@@ -101,17 +121,38 @@ public class DrillCatalogue {
     }
 
     private static void refuse(DrillProblem problem) {
+        if (problem.kind() == DrillProblem.Kind.NOTHING_ASKED) {
+            throw new Refused(
+                    "drillIds",
+                    "Station " + (problem.station() + 1)
+                            + " of this drill asks nothing yet. Say on the bench what its shot"
+                            + " should do; then it can be recorded.");
+        }
         String place = "stations[" + problem.station() + "].shots[" + problem.shot() + "]";
         throw problem.cause()
                 .map(cause -> cause.under(place))
                 .orElseGet(() -> new InvalidInputException(
-                        ProblemCode.CONTRADICTION, place, problem.kind(), "must be mended on the bench first"));
+                        ProblemCode.CONTRADICTION, place, problem.kind(), "must be put right on the bench first"));
     }
 
     private Drill stored(String id, int version) {
         return versions.findById(new OwnDrillVersionEntity.Key(id, version))
-                .map(row -> DrillJson.stored(row.body))
+                .map(row -> readable(id, row.body))
                 .orElseThrow(() -> new Missing("drill"));
+    }
+
+    private static Drill readable(String id, String body) {
+        try {
+            return DrillJson.stored(body);
+        } catch (UnreadableDrill e) {
+            LOG.error("drill {} cannot be read", id, e);
+            Conflict said = new Conflict(
+                    "UNREADABLE_DRILL",
+                    "This drill is stored in a form that cannot be read. The others are not affected.",
+                    null);
+            said.initCause(e);
+            throw said;
+        }
     }
 
     private static boolean maySee(SignedIn who, OwnDrillEntity row) {
@@ -120,12 +161,19 @@ public class DrillCatalogue {
     }
 
     private Map<State, Drill> readAll(Set<? extends State> wanted) {
-        Map<String, Drill> byId = versions
-                .findByIdIn(wanted.stream()
+        Map<String, Drill> byId = new HashMap<>();
+        versions.findByIdIn(wanted.stream()
                         .map(state -> new OwnDrillVersionEntity.Key(state.id(), state.version()))
                         .toList())
-                .stream()
-                .collect(Collectors.toMap(row -> row.id.drillId(), row -> DrillJson.stored(row.body)));
-        return wanted.stream().collect(Collectors.toMap(Function.identity(), state -> byId.get(state.id())));
+                .forEach(row -> {
+                    try {
+                        byId.put(row.id.drillId(), DrillJson.stored(row.body));
+                    } catch (UnreadableDrill e) {
+                        LOG.error("drill {} cannot be read", row.id.drillId(), e);
+                    }
+                });
+        return wanted.stream()
+                .filter(state -> byId.containsKey(state.id()))
+                .collect(Collectors.toMap(Function.identity(), state -> byId.get(state.id())));
     }
 }

@@ -3,6 +3,7 @@ package amberrail.app.drills;
 import amberrail.app.kit.KitService;
 import amberrail.app.people.PeopleService;
 import amberrail.app.people.SignedIn;
+import amberrail.app.web.Costly;
 import amberrail.core.drill.Drill;
 import java.util.HashMap;
 import java.util.List;
@@ -59,6 +60,7 @@ class DrillController {
      * @param tableId   the table asked for, whether the drill is proven on it or not
      * @param preferred the table to take if the drill is proven on it; else the first of the club's that it is proven on
      */
+    @Costly
     @GetMapping("/{id}")
     DrillDetail drill(
             @AuthenticationPrincipal SignedIn who,

@@ -14,6 +14,7 @@ import com.fasterxml.jackson.core.exc.StreamConstraintsException;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -22,6 +23,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -110,11 +112,13 @@ class DrillFiles {
         });
         List<Entry> entries =
                 read.drills().stream().map(drill -> entry(who, drill)).toList();
-        for (int i = 0; i < entries.size(); i++) {
-            if (entries.get(i).effect() != Effect.SAME) {
-                owns.take(who, read.drills().get(i));
-            }
-        }
+        // By id and not in the file's order: two imports at once hold the rows in the same order and so never wait for
+        // each other.
+        IntStream.range(0, entries.size())
+                .filter(i -> entries.get(i).effect() != Effect.SAME)
+                .mapToObj(read.drills()::get)
+                .sorted(Comparator.comparing(Drill::id))
+                .forEach(drill -> owns.take(who, drill));
         return new Preview(entries, List.of(), true);
     }
 

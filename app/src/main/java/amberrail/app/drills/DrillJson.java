@@ -4,6 +4,7 @@ import amberrail.core.drill.AdvancingRule;
 import amberrail.core.drill.Demand;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.Position;
+import amberrail.core.drill.Shot;
 import amberrail.core.drill.ZonePlan;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
@@ -29,6 +30,7 @@ import com.fasterxml.jackson.databind.ser.std.StdSerializer;
 import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import java.io.IOException;
 import java.io.InputStream;
+import java.util.List;
 import java.util.Locale;
 
 /**
@@ -61,6 +63,7 @@ final class DrillJson {
             // What a record works out of itself is no part of the file.
             .disable(MapperFeature.AUTO_DETECT_IS_GETTERS)
             .enable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
+            .addMixIn(Shot.class, ShotForm.class)
             .addMixIn(Position.class, PositionKinds.class)
             .addMixIn(ZonePlan.class, ZoneKinds.class)
             .addMixIn(Demand.class, DemandKinds.class)
@@ -82,7 +85,7 @@ final class DrillJson {
         try {
             return read(text);
         } catch (JsonProcessingException e) {
-            throw new IllegalStateException("a stored drill cannot be read", e);
+            throw new UnreadableDrill(e);
         }
     }
 
@@ -132,6 +135,12 @@ final class DrillJson {
         }
         return new InvalidInputException(
                 ProblemCode.INVALID_PARAMETER, path, null, "is missing, unknown or not of the right kind");
+    }
+
+    /** A shot that asks nothing yet says so: left out, its file would not keep to the schema. */
+    private interface ShotForm {
+        @JsonInclude(JsonInclude.Include.ALWAYS)
+        List<Demand> demands();
     }
 
     /** Names of choices are lower-case words; compass names of cushions and pockets stay as they are. */

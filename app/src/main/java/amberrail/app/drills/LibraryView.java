@@ -17,8 +17,10 @@ import java.util.function.Function;
  *
  * @param tables  home tables by preset id
  * @param folders of whoever asks
+ * @param unreadable ids of drills that are stored in a form which cannot be read
  */
-record LibraryView(List<LibraryEntry> drills, List<HomeTable> tables, List<Shelf.Folder> folders) {
+record LibraryView(
+        List<LibraryEntry> drills, List<HomeTable> tables, List<Shelf.Folder> folders, List<String> unreadable) {
 
     /**
      * A drill in the library, with what its thumbnail is drawn from.
@@ -49,20 +51,20 @@ record LibraryView(List<LibraryEntry> drills, List<HomeTable> tables, List<Shelf
     record HomeTable(String presetId, TableDrawing drawing) {}
 
     static LibraryView of(
-            List<DrillFromLibrary> drills,
+            DrillCatalogue.Seen seen,
             Shelf.Contents shelf,
             DrillLayouts layouts,
             KnownGrades grades,
             Function<UUID, String> names) {
         TreeMap<String, HomeTable> tables = new TreeMap<>();
-        List<LibraryEntry> entries = drills.stream()
+        List<LibraryEntry> entries = seen.drills().stream()
                 .map(found -> {
                     TableSpec home = TablePresets.byId(found.drill().tables().get(0));
                     tables.computeIfAbsent(home.id(), id -> new HomeTable(id, TableDrawing.of(home)));
                     return entry(found, home, shelf, layouts, grades, names);
                 })
                 .toList();
-        return new LibraryView(entries, List.copyOf(tables.values()), shelf.folders());
+        return new LibraryView(entries, List.copyOf(tables.values()), shelf.folders(), seen.unreadable());
     }
 
     private static LibraryEntry entry(

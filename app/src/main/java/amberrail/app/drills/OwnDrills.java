@@ -132,7 +132,7 @@ class OwnDrills {
      * file read again finds it.
      */
     Saved take(SignedIn who, Drill content) {
-        Optional<OwnDrillEntity> row = owns.findById(content.id());
+        Optional<OwnDrillEntity> row = owns.hold(content.id());
         if (row.filter(own -> own.ownerId.equals(who.accountId())).isPresent()) {
             row.get().putAway = false;
             return save(who, content.id(), row.get().revision, content);

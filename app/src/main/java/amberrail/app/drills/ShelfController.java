@@ -1,6 +1,7 @@
 package amberrail.app.drills;
 
 import amberrail.app.people.SignedIn;
+import amberrail.app.web.Races;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -29,41 +30,41 @@ class ShelfController {
     @PutMapping("/drills/{id}/favourite")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void favourite(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
-        shelf.setFavourite(who, id, true);
+        Races.again(() -> shelf.setFavourite(who, id, true));
     }
 
     @DeleteMapping("/drills/{id}/favourite")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void noFavourite(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
-        shelf.setFavourite(who, id, false);
+        Races.again(() -> shelf.setFavourite(who, id, false));
     }
 
     @PostMapping("/folders")
     @ResponseStatus(HttpStatus.CREATED)
     Shelf.Folder newFolder(@AuthenticationPrincipal SignedIn who, @RequestBody FolderName body) {
-        return shelf.newFolder(who, body.name());
+        return Races.again(() -> shelf.newFolder(who, body.name()));
     }
 
     @PutMapping("/folders/{id}")
     Shelf.Folder rename(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @RequestBody FolderName body) {
-        return shelf.rename(who, id, body.name());
+        return Races.again(() -> shelf.rename(who, id, body.name()));
     }
 
     @DeleteMapping("/folders/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
-        shelf.remove(who, id);
+        Races.again(() -> shelf.remove(who, id));
     }
 
     @PutMapping("/folders/{id}/drills/{drillId}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void put(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @PathVariable String drillId) {
-        shelf.setInFolder(who, id, drillId, true);
+        Races.again(() -> shelf.setInFolder(who, id, drillId, true));
     }
 
     @DeleteMapping("/folders/{id}/drills/{drillId}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void take(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @PathVariable String drillId) {
-        shelf.setInFolder(who, id, drillId, false);
+        Races.again(() -> shelf.setInFolder(who, id, drillId, false));
     }
 }

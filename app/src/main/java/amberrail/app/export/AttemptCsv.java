@@ -1,10 +1,14 @@
 package amberrail.app.export;
 
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
 
 /** RFC 4180: a header with units, commas, CRLF, quotes only where they are needed; decimal points whatever the locale. */
 final class AttemptCsv {
@@ -39,13 +43,22 @@ final class AttemptCsv {
             "note",
             "late");
 
-    private static final String LINE_END = "\r\n";
+    private static final CSVFormat FORMAT = CSVFormat.RFC4180
+            .builder()
+            .setHeader(COLUMNS.toArray(String[]::new))
+            .get();
 
     private AttemptCsv() {}
 
     static String of(List<AttemptRow> rows) {
-        StringBuilder text = new StringBuilder(line(COLUMNS.stream().map(column -> (Object) column)));
-        rows.forEach(row -> text.append(line(values(row))));
+        StringWriter text = new StringWriter();
+        try (CSVPrinter lines = new CSVPrinter(text, FORMAT)) {
+            for (AttemptRow row : rows) {
+                lines.printRecord(values(row).map(AttemptCsv::cell).toList());
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException("writing to memory does not fail", e);
+        }
         return text.toString();
     }
 
@@ -83,21 +96,10 @@ final class AttemptCsv {
         });
     }
 
-    private static String line(Stream<Object> values) {
-        return values.map(AttemptCsv::cell).collect(Collectors.joining(",")) + LINE_END;
-    }
-
-    /** A text that begins like a formula is opened as one by spreadsheets; an apostrophe before it keeps it a text. */
-    private static String cell(Object value) {
-        if (value == null) {
-            return "";
-        }
+    private static Object cell(Object value) {
         if (value instanceof Double number) {
             return String.format(Locale.ROOT, "%.2f", number);
         }
-        String text = value.toString();
-        boolean written = value instanceof String && !text.isEmpty() && "=+-@\t\r".indexOf(text.charAt(0)) >= 0;
-        String safe = written ? "'" + text : text;
-        return safe.matches("(?s).*[\",\r\n].*") ? '"' + safe.replace("\"", "\"\"") + '"' : safe;
+        return value instanceof String text ? FormulaSafety.guarded(text) : value;
     }
 }

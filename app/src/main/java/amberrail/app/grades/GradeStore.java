@@ -3,6 +3,8 @@ package amberrail.app.grades;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.type.TypeReference;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -12,13 +14,13 @@ import java.time.temporal.ChronoUnit;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
 /** Grades by their question: those of the shipped drills come with the program, others are kept in the database. */
 @Component
 class GradeStore {
+    private static final int MOST_KNOWN = 20_000;
     static final String SHIPPED = "/grades/shipped.json";
 
     private final JdbcClient sql;
@@ -26,7 +28,8 @@ class GradeStore {
     private final Clock clock;
     private final Map<String, GradeView> shipped;
     /** What the database has, as far as it was asked. */
-    private final Map<String, GradeView> known = new ConcurrentHashMap<>();
+    private final Cache<String, GradeView> known =
+            Caffeine.newBuilder().maximumSize(MOST_KNOWN).build();
 
     GradeStore(JdbcClient sql, ObjectMapper json, Clock clock) {
         this.sql = sql;
@@ -49,17 +52,19 @@ class GradeStore {
     }
 
     private Optional<GradeView> stored(GradeQuestion question) {
-        GradeView remembered = known.get(question.digest());
-        if (remembered != null) {
-            return remembered == GradeView.UNKNOWN ? Optional.empty() : Optional.of(remembered);
-        }
-        Optional<GradeView> read = sql.sql("select body from station_grade where question = ?")
-                .param(question.digest())
+        // One at a time for each question: a look that began before a grade was kept cannot make it unknown again
+        // afterwards.
+        GradeView found = known.get(question.digest(), this::asked);
+        return found == GradeView.UNKNOWN ? Optional.empty() : Optional.of(found);
+    }
+
+    private GradeView asked(String digest) {
+        return sql.sql("select body from station_grade where question = ?")
+                .param(digest)
                 .query(String.class)
                 .optional()
-                .map(this::read);
-        known.put(question.digest(), read.orElse(GradeView.UNKNOWN));
-        return read;
+                .map(this::read)
+                .orElse(GradeView.UNKNOWN);
     }
 
     void keep(GradeQuestion question, GradeView grade) {

@@ -9,6 +9,7 @@ import amberrail.app.kit.KitService;
 import amberrail.app.kit.TableDrawing;
 import amberrail.app.people.PeopleService;
 import amberrail.app.people.SignedIn;
+import amberrail.app.web.Costly;
 import amberrail.app.web.Missing;
 import amberrail.core.drill.Drill;
 import amberrail.core.problem.InvalidInputException;
@@ -56,6 +57,7 @@ class PaperController {
             String tableName) {}
 
     /** The set-up card: one page. */
+    @Costly
     @GetMapping(path = "/card.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> card(
             @AuthenticationPrincipal SignedIn who,
@@ -73,6 +75,7 @@ class PaperController {
     }
 
     /** The landing zone at true scale; 404 where the shot asks for none. */
+    @Costly
     @GetMapping(path = "/target.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> target(
             @AuthenticationPrincipal SignedIn who,
@@ -92,6 +95,7 @@ class PaperController {
         return file(pdf, MediaType.APPLICATION_PDF, id + "-target.pdf");
     }
 
+    @Costly
     @GetMapping(path = "/diagram.svg", produces = "image/svg+xml")
     ResponseEntity<byte[]> svg(
             @AuthenticationPrincipal SignedIn who,
@@ -102,12 +106,14 @@ class PaperController {
             @RequestParam(defaultValue = "false") boolean mirrored)
             throws IOException {
         Sheet sheet = sheet(who, id, tableId, station, shot, mirrored);
-        SvgCanvas canvas = new SvgCanvas(SetUpDrawing.frame(sheet.table()));
+        SvgCanvas canvas = new SvgCanvas(
+                SetUpDrawing.frame(sheet.table()), sheet.drill().drill().title());
         SetUpDrawing.draw(canvas, sheet.table(), sheet.shot());
-        byte[] text = canvas.file(sheet.drill().drill().title()).getBytes(java.nio.charset.StandardCharsets.UTF_8);
+        byte[] text = canvas.file().getBytes(java.nio.charset.StandardCharsets.UTF_8);
         return file(text, MediaType.parseMediaType("image/svg+xml"), id + ".svg");
     }
 
+    @Costly
     @GetMapping(path = "/diagram.png", produces = MediaType.IMAGE_PNG_VALUE)
     ResponseEntity<byte[]> png(
             @AuthenticationPrincipal SignedIn who,

@@ -1,82 +1,113 @@
 package amberrail.app.paper;
 
 import amberrail.app.kit.PointView;
+import java.io.StringWriter;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
+import javax.xml.stream.XMLOutputFactory;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamWriter;
 
 /** An SVG file whose user unit is 1 mm. */
 final class SvgCanvas implements Canvas {
-    private final StringBuilder body = new StringBuilder();
+    private static final String SVG = "http://www.w3.org/2000/svg";
+
+    private final StringWriter text = new StringWriter();
+    private final XMLStreamWriter xml;
     private final double left;
     private final double top;
-    private final double width;
-    private final double height;
 
-    SvgCanvas(SetUpDrawing.Frame frame) {
+    /** {@code title} is what screen readers say. */
+    SvgCanvas(SetUpDrawing.Frame frame, String title) {
         left = frame.leftMillimetres();
         top = frame.bottomMillimetres() + frame.heightMillimetres();
-        width = frame.widthMillimetres();
-        height = frame.heightMillimetres();
+        xml = writer(text);
+        write(() -> {
+            xml.setDefaultNamespace(SVG);
+            xml.writeStartElement(SVG, "svg");
+            xml.writeDefaultNamespace(SVG);
+            xml.writeAttribute(
+                    "viewBox", "0 0 " + number(frame.widthMillimetres()) + " " + number(frame.heightMillimetres()));
+            xml.writeAttribute("role", "img");
+            xml.writeStartElement(SVG, "title");
+            xml.writeCharacters(title);
+            xml.writeEndElement();
+        });
     }
 
-    /** The whole file; {@code title} is what screen readers say. */
-    String file(String title) {
-        return String.format(
-                Locale.ROOT,
-                "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 %.2f %.2f\" role=\"img\"><title>%s</title>%s</svg>%n",
-                width,
-                height,
-                escaped(title),
-                body);
+    /** The whole file; nothing can be drawn after it. */
+    String file() {
+        write(() -> {
+            xml.writeEndElement();
+            xml.writeEndDocument();
+            xml.close();
+        });
+        return text + System.lineSeparator();
     }
 
     @Override
     public void polygon(List<PointView> corners, Ink fill) {
-        add("<polygon points=\"%s\" fill=\"%s\"/>", points(corners), colour(fill));
+        write(() -> {
+            xml.writeEmptyElement(SVG, "polygon");
+            xml.writeAttribute("points", points(corners));
+            xml.writeAttribute("fill", colour(fill));
+        });
     }
 
     @Override
     public void line(List<PointView> points, boolean closed, Stroke stroke) {
-        add("<%s points=\"%s\" fill=\"none\" %s/>", closed ? "polygon" : "polyline", points(points), pen(stroke));
+        write(() -> {
+            xml.writeEmptyElement(SVG, closed ? "polygon" : "polyline");
+            xml.writeAttribute("points", points(points));
+            xml.writeAttribute("fill", "none");
+            pen(stroke);
+        });
     }
 
     @Override
     public void circle(PointView centre, double radiusMillimetres, Ink fill, Stroke edge) {
-        add(
-                "<circle cx=\"%.3f\" cy=\"%.3f\" r=\"%.3f\" fill=\"%s\" %s/>",
-                x(centre),
-                y(centre),
-                radiusMillimetres,
-                fill == null ? "none" : colour(fill),
-                edge == null ? "" : pen(edge));
+        write(() -> {
+            xml.writeEmptyElement(SVG, "circle");
+            xml.writeAttribute("cx", number(x(centre)));
+            xml.writeAttribute("cy", number(y(centre)));
+            xml.writeAttribute("r", number(radiusMillimetres));
+            xml.writeAttribute("fill", fill == null ? "none" : colour(fill));
+            if (edge != null) {
+                pen(edge);
+            }
+        });
     }
 
     @Override
-    public void label(String text, PointView middle, double heightMillimetres, Ink ink) {
-        add(
-                "<text x=\"%.2f\" y=\"%.2f\" font-family=\"sans-serif\" font-size=\"%.2f\" text-anchor=\"middle\" fill=\"%s\">%s</text>",
-                x(middle), y(middle) + heightMillimetres / 2, heightMillimetres / 0.7, colour(ink), escaped(text));
+    public void label(String words, PointView middle, double heightMillimetres, Ink ink) {
+        write(() -> {
+            xml.writeStartElement(SVG, "text");
+            xml.writeAttribute("x", number(x(middle)));
+            xml.writeAttribute("y", number(y(middle) + heightMillimetres / 2));
+            xml.writeAttribute("font-family", "sans-serif");
+            xml.writeAttribute("font-size", number(heightMillimetres / 0.7));
+            xml.writeAttribute("text-anchor", "middle");
+            xml.writeAttribute("fill", colour(ink));
+            xml.writeCharacters(words);
+            xml.writeEndElement();
+        });
     }
 
     private String points(List<PointView> points) {
         return points.stream()
-                .map(point -> String.format(Locale.ROOT, "%.3f,%.3f", x(point), y(point)))
+                .map(point -> number(x(point)) + "," + number(y(point)))
                 .collect(Collectors.joining(" "));
     }
 
-    private static String pen(Stroke stroke) {
-        String dash = stroke.dashMillimetres().isEmpty()
-                ? ""
-                : " stroke-dasharray=\""
-                        + stroke.dashMillimetres().stream().map(String::valueOf).collect(Collectors.joining(" "))
-                        + "\"";
-        return String.format(
-                Locale.ROOT,
-                "stroke=\"%s\" stroke-width=\"%.2f\"%s",
-                colour(stroke.ink()),
-                stroke.widthMillimetres(),
-                dash);
+    private void pen(Stroke stroke) throws XMLStreamException {
+        xml.writeAttribute("stroke", colour(stroke.ink()));
+        xml.writeAttribute("stroke-width", number(stroke.widthMillimetres()));
+        if (!stroke.dashMillimetres().isEmpty()) {
+            xml.writeAttribute(
+                    "stroke-dasharray",
+                    stroke.dashMillimetres().stream().map(String::valueOf).collect(Collectors.joining(" ")));
+        }
     }
 
     private double x(PointView point) {
@@ -87,18 +118,31 @@ final class SvgCanvas implements Canvas {
         return top - point.yMillimetres();
     }
 
+    private static String number(double value) {
+        return String.format(Locale.ROOT, "%.3f", value);
+    }
+
     private static String colour(Ink ink) {
         return String.format("#%06X", ink.rgb);
     }
 
-    private void add(String format, Object... values) {
-        body.append(String.format(Locale.ROOT, format, values));
+    private interface Writing {
+        void to() throws XMLStreamException;
     }
 
-    private static String escaped(String text) {
-        return text.replace("&", "&amp;")
-                .replace("<", "&lt;")
-                .replace(">", "&gt;")
-                .replace("\"", "&quot;");
+    private static void write(Writing writing) {
+        try {
+            writing.to();
+        } catch (XMLStreamException e) {
+            throw new IllegalStateException("writing to memory does not fail", e);
+        }
+    }
+
+    private static XMLStreamWriter writer(StringWriter text) {
+        try {
+            return XMLOutputFactory.newFactory().createXMLStreamWriter(text);
+        } catch (XMLStreamException e) {
+            throw new IllegalStateException("every Java writes XML", e);
+        }
     }
 }

@@ -5,14 +5,21 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.UUID;
+import org.hibernate.annotations.DynamicUpdate;
 
 @Entity
+@DynamicUpdate
 @Table(name = "account")
 class AccountEntity {
     @Id
     UUID id;
+
+    /** Two who change it at once notice each other; null until it is stored. */
+    @Version
+    Integer version;
 
     String name;
     String signInName;

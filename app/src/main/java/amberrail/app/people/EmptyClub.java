@@ -1,5 +1,7 @@
 package amberrail.app.people;
 
+import java.util.UUID;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
@@ -15,5 +17,12 @@ public class EmptyClub {
     /** Whether nobody has set the club up. */
     public boolean needsFirstCoach() {
         return jdbc.sql("select count(*) from account").query(Long.class).single() == 0;
+    }
+
+    /** Makes this account the club's founder; there is one row for it, so of several at once one gets it. {@link DuplicateKeyException} for the others. */
+    void found(UUID accountId) {
+        jdbc.sql("insert into club_founder (account_id) values (?)")
+                .param(accountId)
+                .update();
     }
 }

@@ -51,8 +51,11 @@ class OneTimeLinks {
                 .orElseThrow(() -> new Missing("link; ask your coach for a new one"));
     }
 
+    /** Uses a link up; {@link Missing} for all but one of those who do it at the same moment. */
     void use(String token) {
-        invitations.deleteById(hash(token));
+        if (invitations.take(hash(token)) == 0) {
+            throw new Missing("link; ask your coach for a new one");
+        }
     }
 
     private static String hash(String token) {

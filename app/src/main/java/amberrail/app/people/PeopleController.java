@@ -3,6 +3,7 @@ package amberrail.app.people;
 import amberrail.app.people.PeopleRequests.InvitedView;
 import amberrail.app.people.PeopleRequests.NewPerson;
 import amberrail.app.people.PeopleRequests.RosterEntry;
+import amberrail.app.web.Races;
 import jakarta.validation.Valid;
 import java.util.List;
 import java.util.UUID;
@@ -52,7 +53,7 @@ class PeopleController {
 
     @PostMapping("/people/{id}/link")
     InvitedView newLink(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
-        return InvitedView.of(people.newLink(who, id));
+        return InvitedView.of(Races.again(() -> people.newLink(who, id)));
     }
 
     @GetMapping("/roster")
@@ -65,12 +66,12 @@ class PeopleController {
     @PutMapping("/students/{id}/coaches/{coachId}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void assign(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @PathVariable UUID coachId) {
-        people.assignCoach(who, id, coachId);
+        Races.again(() -> people.assignCoach(who, id, coachId));
     }
 
     @DeleteMapping("/students/{id}/coaches/{coachId}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void release(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @PathVariable UUID coachId) {
-        people.releaseCoach(who, id, coachId);
+        Races.again(() -> people.releaseCoach(who, id, coachId));
     }
 }

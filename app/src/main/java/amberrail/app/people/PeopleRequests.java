@@ -24,8 +24,7 @@ public final class PeopleRequests {
                     message = "must have 2 to 60 letters, digits, dots, hyphens or spaces")
             String signInName,
 
-            @NotNull @Size(min = 10, max = 200, message = "must have 10 to 200 characters")
-            String password) {}
+            @NotNull @Size(max = 800) String password) {}
 
     /** The first coach of an empty club. */
     public record FirstCoach(
@@ -38,8 +37,7 @@ public final class PeopleRequests {
                     message = "must have 2 to 60 letters, digits, dots, hyphens or spaces")
             String signInName,
 
-            @NotNull @Size(min = 10, max = 200, message = "must have 10 to 200 characters")
-            String password) {}
+            @NotNull @Size(max = 800) String password) {}
 
     /** A person and the path of their one-time link, shown once. */
     public record InvitedView(UUID id, String name, String linkPath) {

@@ -3,6 +3,7 @@ package amberrail.app.people;
 import amberrail.app.web.Conflict;
 import amberrail.app.web.Missing;
 import amberrail.app.web.NotAllowed;
+import amberrail.app.web.Refused;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -10,10 +11,11 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
-import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.session.FindByIndexNameSessionRepository;
 import org.springframework.session.Session;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The rules about people: who may add, invite, reset and hand over whom. */
@@ -25,7 +27,8 @@ public class PeopleService {
     private final CoachingRepository coachings;
     private final OneTimeLinks links;
     private final Access access;
-    private final PasswordEncoder passwords;
+    private final PasswordHashing hashing;
+    private final AccountNotices notices;
     private final FindByIndexNameSessionRepository<? extends Session> sessions;
     private final ApplicationEventPublisher events;
     private final Clock clock;
@@ -36,7 +39,8 @@ public class PeopleService {
             CoachingRepository coachings,
             OneTimeLinks links,
             Access access,
-            PasswordEncoder passwords,
+            PasswordHashing hashing,
+            AccountNotices notices,
             FindByIndexNameSessionRepository<? extends Session> sessions,
             ApplicationEventPublisher events,
             Clock clock) {
@@ -45,31 +49,46 @@ public class PeopleService {
         this.coachings = coachings;
         this.links = links;
         this.access = access;
-        this.passwords = passwords;
+        this.hashing = hashing;
+        this.notices = notices;
         this.sessions = sessions;
         this.events = events;
         this.clock = clock;
     }
 
     /** The first coach of an empty installation is its head coach. */
-    public synchronized SignedIn createFirstCoach(String name, String signInName, String password) {
+    public SignedIn createFirstCoach(String name, String signInName, String password) {
         if (!emptyClub.needsFirstCoach()) {
-            throw new Conflict("ALREADY_SET_UP", "This club has its first coach already. Sign in instead.", null);
+            throw alreadySetUp(null);
         }
         AccountEntity coach = account(name, Role.COACH);
         coach.headCoach = true;
         setSignIn(coach, signInName, password);
         accounts.saveAndFlush(coach);
+        try {
+            emptyClub.found(coach.id);
+        } catch (DuplicateKeyException another) {
+            throw alreadySetUp(another);
+        }
         events.publishEvent(new FirstCoachJoined(coach.id));
         return coach.signedIn();
     }
 
+    private static Conflict alreadySetUp(DuplicateKeyException cause) {
+        Conflict conflict =
+                new Conflict("ALREADY_SET_UP", "This club has its first coach already. Sign in instead.", null);
+        conflict.initCause(cause);
+        return conflict;
+    }
+
     /** The person with this sign-in name and password, if they belong together; costs the same time if they do not. */
-    @Transactional(readOnly = true)
+    // Without a transaction: whoever waits for their turn to be hashed must not keep a connection from those who
+    // record.
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
     public Optional<SignedIn> signIn(String signInName, String password) {
         Optional<AccountEntity> account = accounts.findBySignInName(normal(signInName));
-        String hash = account.map(a -> a.passwordHash).orElse(DecoyHash.of(passwords));
-        boolean right = passwords.matches(password, hash);
+        String hash = account.map(a -> a.passwordHash).orElse(DecoyHash.of(hashing));
+        boolean right = hashing.matches(password, hash);
         return account.filter(a -> right && a.passwordHash != null).map(AccountEntity::signedIn);
     }
 
@@ -115,9 +134,42 @@ public class PeopleService {
         return find(who.accountId()).preferences();
     }
 
-    public Preferences changePreferences(SignedIn who, Preferences preferences) {
-        find(who.accountId()).setPreferences(preferences);
-        return preferences;
+    /** What is left out stays as it is. */
+    public Preferences changePreferences(SignedIn who, PreferencesChange change) {
+        AccountEntity account = find(who.accountId());
+        account.setPreferences(change.on(account.preferences()));
+        return account.preferences();
+    }
+
+    /**
+     * Sets another password for whoever knows the present one; all their other sign-ins end.
+     *
+     * @param keptSessionId of the sign-in that does it
+     */
+    public void changePassword(SignedIn who, String old, String wanted, String keptSessionId) {
+        AccountEntity account = accounts.hold(who.accountId()).orElseThrow(() -> new Missing("person"));
+        if (!hashing.matches(old, account.passwordHash)) {
+            throw new Refused("old", "Present password: that is not it. Nothing was changed.");
+        }
+        PasswordRule.require(wanted, account.signInName, account.name);
+        account.passwordHash = hashing.encode(wanted);
+        endSignIns(account.id, keptSessionId);
+        notices.tell(account.id, AccountNotice.Kind.PASSWORD_CHANGED, account.name);
+    }
+
+    @Transactional(readOnly = true)
+    public List<AccountNotice> notices(SignedIn who) {
+        return notices.of(who.accountId());
+    }
+
+    public void noticesRead(SignedIn who) {
+        notices.read(who.accountId());
+    }
+
+    private void endSignIns(UUID accountId, String keptSessionId) {
+        sessions.findByPrincipalName(accountId.toString()).keySet().stream()
+                .filter(id -> !id.equals(keptSessionId))
+                .forEach(sessions::deleteById);
     }
 
     /** A new student of this coach, with a one-time link to set a password. */
@@ -137,9 +189,12 @@ public class PeopleService {
     /** A new one-time link: a coach for their students, the head coach for everyone. The old password works until it is used. */
     public Invited newLink(SignedIn coach, UUID accountId) {
         access.requireCoach(coach);
-        AccountEntity account = accounts.findById(accountId)
+        AccountEntity account = accounts.hold(accountId)
                 .filter(a -> coach.headCoach() || access.coaches(coach, a.id))
                 .orElseThrow(() -> new Missing("person"));
+        if (account.passwordHash != null) {
+            notices.tell(account.id, AccountNotice.Kind.LINK_MADE, find(coach.accountId()).name);
+        }
         return new Invited(PersonView.of(account), links.issue(account.id));
     }
 
@@ -152,16 +207,21 @@ public class PeopleService {
     /** Sets name and password from a link; the link is used up and all older sign-ins of the account end. */
     public SignedIn accept(String token, String signInName, String password) {
         AccountEntity account = find(links.accountOf(token));
-        setSignIn(account, signInName, password);
+        boolean before = account.passwordHash != null;
+        // First: of several at once only one goes on from here, and the others end nobody's sign-in.
         links.use(token);
-        sessions.findByPrincipalName(account.id.toString()).keySet().forEach(sessions::deleteById);
+        setSignIn(account, signInName, password);
+        endSignIns(account.id, null);
+        if (before) {
+            notices.tell(account.id, AccountNotice.Kind.LINK_USED, account.name);
+        }
         return account.signedIn();
     }
 
     /** Lets a coach see a student too; a student has at most two coaches. */
     public void assignCoach(SignedIn head, UUID studentId, UUID coachId) {
         access.requireHeadCoach(head);
-        requireRole(studentId, Role.STUDENT, "student");
+        holdStudent(studentId);
         requireRole(coachId, Role.COACH, "coach");
         List<CoachingEntity> present = coachings.findByIdStudentId(studentId);
         boolean already = present.stream().anyMatch(c -> c.id.coachId().equals(coachId));
@@ -173,6 +233,7 @@ public class PeopleService {
 
     public void releaseCoach(SignedIn head, UUID studentId, UUID coachId) {
         access.requireHeadCoach(head);
+        holdStudent(studentId);
         if (coachings.findByIdStudentId(studentId).size() <= 1) {
             throw new NotAllowed("A student needs a coach. Hand them to another coach first.");
         }
@@ -184,6 +245,11 @@ public class PeopleService {
         return coachings.findByIdStudentId(studentId).stream()
                 .map(c -> c.id.coachId())
                 .toList();
+    }
+
+    /** Who coaches a student is counted, so it is changed by one at a time. */
+    private void holdStudent(UUID id) {
+        accounts.hold(id).filter(a -> a.role == Role.STUDENT).orElseThrow(() -> new Missing("student"));
     }
 
     private void requireRole(UUID id, Role role, String what) {
@@ -215,8 +281,9 @@ public class PeopleService {
         if (taken) {
             throw new Conflict("NAME_TAKEN", "Somebody here signs in as \"" + wanted + "\" already.", null);
         }
+        PasswordRule.require(password, wanted, account.name);
         account.signInName = wanted;
-        account.passwordHash = passwords.encode(password);
+        account.passwordHash = hashing.encode(password);
     }
 
     private static String normal(String signInName) {

@@ -68,7 +68,7 @@ public class NextStations {
         Map<StationOnTable, List<StationResult>> before = new HashMap<>();
         played.forEach(one ->
                 before.computeIfAbsent(one.station(), k -> new ArrayList<>()).add(one));
-        List<Drill> library = drills.seenBy(who).stream()
+        List<Drill> library = drills.seenBy(who).drills().stream()
                 .map(DrillFromLibrary::drill)
                 .filter(drill -> drill.tables().contains(table.spec().id()))
                 .toList();

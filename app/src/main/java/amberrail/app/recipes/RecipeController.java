@@ -6,6 +6,7 @@ import amberrail.app.drills.DrillDraft;
 import amberrail.app.kit.KitService;
 import amberrail.app.people.Access;
 import amberrail.app.people.SignedIn;
+import amberrail.app.web.Costly;
 import amberrail.app.web.MayBeMissing;
 import amberrail.core.simulation.ExecutionErrors;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -72,6 +73,7 @@ class RecipeController {
                 : sizes.of(who, studentId).errors().forSimulation();
     }
 
+    @Costly
     @GetMapping("/drills/{id}/recipes")
     BoardView recipes(
             @AuthenticationPrincipal SignedIn who,
@@ -86,6 +88,7 @@ class RecipeController {
                 drills.find(who, id).drill(), station, shot, kit.table(tableId).spec(), errors);
     }
 
+    @Costly
     @PostMapping("/bench/recipes")
     BoardView ofDraft(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody DraftShot body) {
         access.requireCoach(who);
@@ -97,6 +100,7 @@ class RecipeController {
                 errors(who, body.studentId(), body.abilityLogits()));
     }
 
+    @Costly
     @PostMapping("/bench/target-size")
     TargetSize.TargetView target(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody WantedTarget body) {
         access.requireCoach(who);
@@ -110,6 +114,7 @@ class RecipeController {
                 body.share());
     }
 
+    @Costly
     @PostMapping("/rules/strictness")
     StrictnessView strictness(@Valid @RequestBody StrictnessView.RuleRequest rule) {
         return StrictnessView.of(rule);

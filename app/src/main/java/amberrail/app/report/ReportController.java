@@ -9,6 +9,7 @@ import amberrail.app.review.ReviewService;
 import amberrail.app.review.ReviewView;
 import amberrail.app.sessions.PracticeSession;
 import amberrail.app.sessions.SessionService;
+import amberrail.app.web.Costly;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -64,6 +65,7 @@ class ReportController {
     record ReportBody(
             @NotNull @Size(max = 1200) String note, @NotNull PaperSize paper) {}
 
+    @Costly
     @PostMapping(path = "/api/v1/students/{id}/report", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> report(
             @AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @Valid @RequestBody ReportBody body)

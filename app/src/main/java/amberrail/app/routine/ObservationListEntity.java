@@ -3,6 +3,7 @@ package amberrail.app.routine;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import jakarta.persistence.Version;
 import java.util.UUID;
 
 @Entity
@@ -10,6 +11,9 @@ import java.util.UUID;
 class ObservationListEntity {
     @Id
     UUID ownerId;
+
+    @Version
+    Integer version;
 
     /** One a line. */
     String words;

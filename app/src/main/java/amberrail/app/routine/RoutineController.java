@@ -4,6 +4,7 @@ import static amberrail.app.routine.RoutineService.LONGEST_LINE;
 
 import amberrail.app.people.SignedIn;
 import amberrail.app.routine.RoutineService.Kept;
+import amberrail.app.web.Races;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -45,7 +46,7 @@ class RoutineController {
 
     @PutMapping("/me/observations")
     ObservationWords change(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody ObservationWords body) {
-        return new ObservationWords(routines.changeObservations(who, body.words()));
+        return new ObservationWords(Races.again(() -> routines.changeObservations(who, body.words())));
     }
 
     @GetMapping("/students/{id}/routine")
@@ -55,7 +56,7 @@ class RoutineController {
 
     @PutMapping("/students/{id}/routine")
     Routine change(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @Valid @RequestBody Routine body) {
-        return view(routines.changeRoutine(who, id, new Kept(body.steps(), body.clockSeconds())));
+        return view(Races.again(() -> routines.changeRoutine(who, id, new Kept(body.steps(), body.clockSeconds()))));
     }
 
     private static Routine view(Kept kept) {

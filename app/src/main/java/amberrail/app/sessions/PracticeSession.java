@@ -14,6 +14,8 @@ import java.util.UUID;
  * @param drills     in the order in which they are played, each with the version that is kept to
  * @param table      the table's numbers as they were when it began
  * @param coached    whether a coach is there; else the student practises alone
+ * @param note       empty for whoever may not see everybody in it
+ * @param closedByItself nobody ended it, and six hours went by
  * @param stretches  when it was under way; the last one has no end while it is
  */
 public record PracticeSession(
@@ -27,6 +29,7 @@ public record PracticeSession(
         String note,
         Instant startedAt,
         Optional<Instant> closedAt,
+        boolean closedByItself,
         List<Stretch> stretches) {
 
     /** A drill of the session. */

@@ -9,16 +9,23 @@ import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
+import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import org.hibernate.annotations.DynamicUpdate;
 
 @Entity
+@DynamicUpdate
 @Table(name = "practice_session")
 class PracticeSessionEntity {
     @Id
     UUID id;
+
+    /** Two who change it at once notice each other; null until it is stored. */
+    @Version
+    Integer version;
 
     UUID startedBy;
 
@@ -49,6 +56,7 @@ class PracticeSessionEntity {
     String note = "";
     Instant startedAt;
     Instant closedAt;
+    boolean closedByItself;
 
     /** A drill and the version that the session keeps to. */
     @Embeddable

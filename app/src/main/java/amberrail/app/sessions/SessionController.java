@@ -2,6 +2,7 @@ package amberrail.app.sessions;
 
 import amberrail.app.people.SignedIn;
 import amberrail.app.web.MayBeMissing;
+import amberrail.app.web.Races;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
@@ -49,8 +50,14 @@ class SessionController {
     /** A student who takes turns too from now on. */
     record AddedStudent(@NotNull UUID studentId) {}
 
-    /** What is to be remembered of a session. */
-    record SessionNote(@NotNull @Size(max = 4000) String note) {}
+    /**
+     * What is to be remembered of a session.
+     *
+     * @param before the note that was changed: refused if another stands there by now; left out, it is not asked
+     */
+    record SessionNote(
+            @NotNull @Size(max = 4000) String note,
+            @MayBeMissing @Size(max = 4000) String before) {}
 
     @PostMapping("/sessions")
     @ResponseStatus(HttpStatus.CREATED)
@@ -74,38 +81,38 @@ class SessionController {
     @PostMapping("/sessions/{id}/drills")
     SessionView addDrill(
             @AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @Valid @RequestBody AddedDrill body) {
-        return views.of(sessions.addDrill(who, id, body.drillId()));
+        return views.of(Races.again(() -> sessions.addDrill(who, id, body.drillId())));
     }
 
     @PostMapping("/sessions/{id}/students")
     SessionView addStudent(
             @AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @Valid @RequestBody AddedStudent body) {
-        return views.of(sessions.addStudent(who, id, body.studentId()));
+        return views.of(Races.again(() -> sessions.addStudent(who, id, body.studentId())));
     }
 
     @PutMapping("/sessions/{id}/note")
     SessionView note(
             @AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @Valid @RequestBody SessionNote body) {
-        return views.of(sessions.note(who, id, body.note()));
+        return views.of(Races.again(() -> sessions.note(who, id, body.note(), Optional.ofNullable(body.before()))));
     }
 
     @PostMapping("/sessions/{id}/pause")
     SessionView pause(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
-        return views.of(sessions.pause(who, id));
+        return views.of(Races.again(() -> sessions.pause(who, id)));
     }
 
     @PostMapping("/sessions/{id}/go-on")
     SessionView goOn(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
-        return views.of(sessions.goOn(who, id));
+        return views.of(Races.again(() -> sessions.goOn(who, id)));
     }
 
     @PostMapping("/sessions/{id}/close")
     SessionView close(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
-        return views.of(sessions.close(who, id));
+        return views.of(Races.again(() -> sessions.close(who, id)));
     }
 
     @PostMapping("/sessions/{id}/reopen")
     SessionView reopen(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
-        return views.of(sessions.reopen(who, id));
+        return views.of(Races.again(() -> sessions.reopen(who, id)));
     }
 }

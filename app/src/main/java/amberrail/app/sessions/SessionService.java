@@ -11,6 +11,7 @@ import amberrail.app.sessions.PracticeSessionEntity.Played;
 import amberrail.app.sessions.PracticeSessionEntity.Under;
 import amberrail.app.web.Conflict;
 import amberrail.app.web.Missing;
+import amberrail.app.web.NotAllowed;
 import amberrail.core.drill.Drill;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
@@ -98,7 +99,8 @@ public class SessionService {
         entity.studentIds.addAll(beginning.studentIds());
         beginning.drillIds().forEach(id -> entity.drills.add(played(who, id, spec)));
         entity.startedBy = who.accountId();
-        entity.coached = beginning.coached();
+        // Only a coach can say that a coach is there.
+        entity.coached = beginning.coached() && who.isCoach();
         entity.tableId = table.id();
         entity.tableVersion = table.version();
         entity.tableName = table.name();
@@ -159,7 +161,7 @@ public class SessionService {
 
     /** A drill that is played already stays with its version. */
     public PracticeSession addDrill(SignedIn who, UUID id, String drillId) {
-        PracticeSessionEntity entity = open(who, id);
+        PracticeSessionEntity entity = openToConduct(who, id);
         boolean known = entity.drills.stream().anyMatch(one -> one.drillId.equals(drillId));
         if (!known) {
             Require.between("drills", entity.drills.size() + 1, 1, MOST_DRILLS);
@@ -170,7 +172,7 @@ public class SessionService {
 
     public PracticeSession addStudent(SignedIn who, UUID id, UUID studentId) {
         access.requireStudent(who, studentId);
-        PracticeSessionEntity entity = open(who, id);
+        PracticeSessionEntity entity = openToConduct(who, id);
         if (!entity.studentIds.contains(studentId)) {
             Require.between("students", entity.studentIds.size() + 1, 1, MOST_STUDENTS);
             entity.studentIds.add(studentId);
@@ -178,22 +180,28 @@ public class SessionService {
         return toSession(who, entity);
     }
 
-    public PracticeSession note(SignedIn who, UUID id, String note) {
-        PracticeSessionEntity entity = entity(who, id);
+    /** {@link Conflict} with the stored note if that is not the one which was changed; nothing is asked where that is left out. */
+    public PracticeSession note(SignedIn who, UUID id, String note, Optional<String> before) {
+        PracticeSessionEntity entity = toConduct(who, id);
+        if (before.filter(known -> !known.equals(entity.note) && !note.equals(entity.note))
+                .isPresent()) {
+            throw new Conflict(
+                    "NOTE_CHANGED", "This note was changed by somebody else meanwhile. Theirs is kept.", entity.note);
+        }
         entity.note = Require.textOrNone("note", note, LONGEST_NOTE);
         return toSession(who, entity);
     }
 
     /** Pausing twice changes nothing. */
     public PracticeSession pause(SignedIn who, UUID id) {
-        PracticeSessionEntity entity = open(who, id);
+        PracticeSessionEntity entity = openToConduct(who, id);
         endStretch(entity, now());
         return toSession(who, entity);
     }
 
     /** Going on where nothing is paused changes nothing. */
     public PracticeSession goOn(SignedIn who, UUID id) {
-        PracticeSessionEntity entity = open(who, id);
+        PracticeSessionEntity entity = openToConduct(who, id);
         beginStretch(entity);
         return toSession(who, entity);
     }
@@ -205,7 +213,7 @@ public class SessionService {
 
     /** As {@link #close}, at a stated time; for imports and demo data. */
     public PracticeSession close(SignedIn who, UUID id, Instant at) {
-        PracticeSessionEntity entity = entity(who, id);
+        PracticeSessionEntity entity = toConduct(who, id);
         if (entity.closedAt == null) {
             entity.closedAt = at.truncatedTo(ChronoUnit.MILLIS);
             endStretch(entity, entity.closedAt);
@@ -214,8 +222,9 @@ public class SessionService {
     }
 
     public PracticeSession reopen(SignedIn who, UUID id) {
-        PracticeSessionEntity entity = entity(who, id);
+        PracticeSessionEntity entity = toConduct(who, id);
         entity.closedAt = null;
+        entity.closedByItself = false;
         beginStretch(entity);
         return toSession(who, entity);
     }
@@ -257,10 +266,20 @@ public class SessionService {
         return played;
     }
 
-    private PracticeSessionEntity open(SignedIn who, UUID id) {
-        PracticeSessionEntity entity = entity(who, id);
+    private PracticeSessionEntity openToConduct(SignedIn who, UUID id) {
+        PracticeSessionEntity entity = toConduct(who, id);
         if (entity.closedAt != null) {
             throw new Conflict("SESSION_CLOSED", "This session is closed; reopen it first.", null);
+        }
+        return entity;
+    }
+
+    /** Whoever only takes part beside others records and looks; the session itself is for whoever began it or sees everybody in it. */
+    private PracticeSessionEntity toConduct(SignedIn who, UUID id) {
+        PracticeSessionEntity entity = entity(who, id);
+        boolean seesAll = entity.studentIds.stream().allMatch(student -> access.maySee(who, student));
+        if (!seesAll && !entity.startedBy.equals(who.accountId())) {
+            throw new NotAllowed("Only whoever began this session, or a coach of everybody in it, can do this.");
         }
         return entity;
     }
@@ -294,9 +313,11 @@ public class SessionService {
                 entity.tableName,
                 numbers.read(entity.tableNumbers),
                 entity.coached,
-                entity.note,
+                // What is noted of a group may be about any of them.
+                entity.studentIds.stream().allMatch(maySee) ? entity.note : "",
                 entity.startedAt,
                 Optional.ofNullable(entity.closedAt),
+                entity.closedByItself,
                 entity.stretches.stream()
                         .map(one -> new Stretch(one.begunAt, Optional.ofNullable(one.endedAt)))
                         .toList());

@@ -15,7 +15,8 @@ public record SessionView(
         String note,
         Instant startedAt,
         boolean paused,
-        @MayBeMissing Instant closedAt) {
+        @MayBeMissing Instant closedAt,
+        boolean closedByItself) {
 
     /** A student who takes turns in it. */
     public record TakingPart(UUID id, String name) {}

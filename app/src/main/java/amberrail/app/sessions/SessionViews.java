@@ -35,6 +35,7 @@ public class SessionViews {
                 session.note(),
                 session.startedAt(),
                 session.isPaused(),
-                session.closedAt().orElse(null));
+                session.closedAt().orElse(null),
+                session.closedByItself());
     }
 }

@@ -6,6 +6,7 @@ import amberrail.app.shots.ShotAnswers.SuccessView;
 import amberrail.app.shots.ShotRequests.RecipesRequest;
 import amberrail.app.shots.ShotRequests.SimulateRequest;
 import amberrail.app.shots.ShotRequests.SuccessRequest;
+import amberrail.app.web.Costly;
 import jakarta.validation.Valid;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -27,11 +28,13 @@ class ShotController {
         return shots.simulate(request);
     }
 
+    @Costly
     @PostMapping("/success")
     SuccessView success(@Valid @RequestBody SuccessRequest request) {
         return shots.success(request);
     }
 
+    @Costly
     @PostMapping("/recipes")
     RecipesView recipes(@Valid @RequestBody RecipesRequest request) {
         return shots.recipes(request);

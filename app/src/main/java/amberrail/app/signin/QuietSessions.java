@@ -16,6 +16,9 @@ final class QuietSessions<S extends Session>
         implements FindByIndexNameSessionRepository<QuietSessions.QuietSession<S>> {
     private static final Duration WRITTEN_EVERY = Duration.ofMinutes(1);
 
+    /** However often it is used. */
+    static final Duration LONGEST_SIGN_IN = Duration.ofDays(30);
+
     private final FindByIndexNameSessionRepository<S> stored;
 
     QuietSessions(FindByIndexNameSessionRepository<S> stored) {
@@ -38,7 +41,14 @@ final class QuietSessions<S extends Session>
     @Override
     public QuietSession<S> findById(String id) {
         S found = stored.findById(id);
-        return found == null ? null : new QuietSession<>(found, false);
+        if (found == null) {
+            return null;
+        }
+        if (Duration.between(found.getCreationTime(), Instant.now()).compareTo(LONGEST_SIGN_IN) > 0) {
+            stored.deleteById(id);
+            return null;
+        }
+        return new QuietSession<>(found, false);
     }
 
     @Override

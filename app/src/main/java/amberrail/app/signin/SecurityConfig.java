@@ -1,18 +1,18 @@
 package amberrail.app.signin;
 
-import jakarta.servlet.http.HttpServletResponse;
-import java.io.IOException;
+import amberrail.app.web.ProblemWriter;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpMethod;
-import org.springframework.http.MediaType;
+import org.springframework.http.HttpStatus;
 import org.springframework.security.config.Customizer;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configuration.EnableWebSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
-import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
-import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
@@ -30,11 +30,14 @@ class SecurityConfig {
             + "manifest-src 'self'; worker-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
     @Bean
+    @Order(1)
     SecurityFilterChain security(HttpSecurity http) throws Exception {
         CsrfTokenRequestAttributeHandler csrfHandler = new CsrfTokenRequestAttributeHandler();
         // Loads the token on every request, so that the single-page app always has its cookie.
         csrfHandler.setCsrfRequestAttributeName(null);
-        return http.authorizeHttpRequests(requests -> requests.requestMatchers("/api/v1/club", "/api/v1/sign-in")
+        return headers(http)
+                .securityMatcher("/api/**", "/v3/**", "/error")
+                .authorizeHttpRequests(requests -> requests.requestMatchers("/api/v1/club", "/api/v1/sign-in")
                         .permitAll()
                         .requestMatchers(HttpMethod.POST, "/api/v1/club/first-coach")
                         .permitAll()
@@ -50,43 +53,47 @@ class SecurityConfig {
                 .httpBasic(AbstractHttpConfigurer::disable)
                 .logout(AbstractHttpConfigurer::disable)
                 .requestCache(AbstractHttpConfigurer::disable)
-                .exceptionHandling(problems -> problems.authenticationEntryPoint((request, response, e) -> write(
+                .exceptionHandling(problems -> problems.authenticationEntryPoint(
+                                (request, response, e) -> ProblemWriter.write(
+                                        response,
+                                        HttpStatus.UNAUTHORIZED,
+                                        "SIGNED_OUT",
+                                        "You are signed out. Sign in again; nothing you recorded is lost."))
+                        .accessDeniedHandler((request, response, e) -> ProblemWriter.write(
                                 response,
-                                HttpServletResponse.SC_UNAUTHORIZED,
-                                "SIGNED_OUT",
-                                "You are signed out. Sign in again; nothing you recorded is lost."))
-                        .accessDeniedHandler((request, response, e) -> write(
-                                response,
-                                HttpServletResponse.SC_FORBIDDEN,
+                                HttpStatus.FORBIDDEN,
                                 e instanceof CsrfException ? "STALE_PAGE" : "NOT_ALLOWED",
                                 e instanceof CsrfException
                                         ? "This page is out of date. Try again."
                                         : "You may not do this.")))
-                .headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_SECURITY_POLICY))
-                        .referrerPolicy(
-                                referrer -> referrer.policy(ReferrerPolicyHeaderWriter.ReferrerPolicy.NO_REFERRER))
-                        .permissionsPolicyHeader(policy -> policy.policy("camera=(), microphone=(), geolocation=()"))
-                        .frameOptions(frame -> frame.deny())
-                        .contentTypeOptions(Customizer.withDefaults()))
+                .addFilterAfter(new SameAccountFilter(), AuthorizationFilter.class)
                 .build();
+    }
+
+    /** The packed front end: nothing of it needs a sign-in, and none of its answers sets a cookie. */
+    @Bean
+    @Order(Ordered.LOWEST_PRECEDENCE)
+    SecurityFilterChain packedFiles(HttpSecurity http) throws Exception {
+        return headers(http)
+                .csrf(AbstractHttpConfigurer::disable)
+                .requestCache(AbstractHttpConfigurer::disable)
+                .securityContext(AbstractHttpConfigurer::disable)
+                .sessionManagement(AbstractHttpConfigurer::disable)
+                .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
+                .build();
+    }
+
+    private static HttpSecurity headers(HttpSecurity http) throws Exception {
+        return http.headers(headers -> headers.contentSecurityPolicy(
+                        csp -> csp.policyDirectives(CONTENT_SECURITY_POLICY))
+                .referrerPolicy(referrer -> referrer.policy(ReferrerPolicyHeaderWriter.ReferrerPolicy.NO_REFERRER))
+                .permissionsPolicyHeader(policy -> policy.policy("camera=(), microphone=(), geolocation=()"))
+                .frameOptions(frame -> frame.deny())
+                .contentTypeOptions(Customizer.withDefaults()));
     }
 
     @Bean
     SecurityContextRepository securityContexts() {
         return new HttpSessionSecurityContextRepository();
-    }
-
-    @Bean
-    PasswordEncoder passwordEncoder() {
-        return Argon2PasswordEncoder.defaultsForSpringSecurity_v5_8();
-    }
-
-    private static void write(HttpServletResponse response, int status, String code, String sentence)
-            throws IOException {
-        response.setStatus(status);
-        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        response.getWriter()
-                .write("{\"type\":\"about:blank\",\"status\":" + status + ",\"code\":\"" + code + "\",\"detail\":\""
-                        + sentence + "\"}");
     }
 }

@@ -5,7 +5,9 @@ import amberrail.app.people.PeopleRequests.NewSignIn;
 import amberrail.app.people.PeopleService;
 import amberrail.app.people.PersonView;
 import amberrail.app.people.Preferences;
+import amberrail.app.people.PreferencesChange;
 import amberrail.app.people.SignedIn;
+import amberrail.app.web.Races;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
@@ -13,6 +15,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.BadCredentialsException;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
@@ -36,34 +39,44 @@ import org.springframework.web.bind.annotation.RestController;
 class SignInController {
     private final PeopleService people;
     private final SignInThrottle throttle;
+    private final KnownDevices devices;
     private final SecurityContextRepository contexts;
 
-    SignInController(PeopleService people, SignInThrottle throttle, SecurityContextRepository contexts) {
+    SignInController(
+            PeopleService people, SignInThrottle throttle, KnownDevices devices, SecurityContextRepository contexts) {
         this.people = people;
         this.throttle = throttle;
+        this.devices = devices;
         this.contexts = contexts;
     }
 
     /** Name and password as typed. */
     record Credentials(
             @NotNull @Size(max = 60) String signInName,
-            @NotNull @Size(max = 200) String password) {}
+            @NotNull @Size(max = 800) String password) {}
 
     /** The person signed in, with their settings. */
     record Me(PersonView person, Preferences preferences) {}
 
     @PostMapping("/club/first-coach")
     Me firstCoach(@Valid @RequestBody FirstCoach body, HttpServletRequest request, HttpServletResponse response) {
-        return welcome(people.createFirstCoach(body.name(), body.signInName(), body.password()), request, response);
+        SignedIn who = Races.again(() -> people.createFirstCoach(body.name(), body.signInName(), body.password()));
+        return welcome(who, request, response);
     }
 
     @PostMapping("/sign-in")
     Me signIn(@Valid @RequestBody Credentials body, HttpServletRequest request, HttpServletResponse response) {
-        throttle.count(body.signInName(), request.getRemoteAddr());
-        SignedIn who = people.signIn(body.signInName(), body.password())
-                .orElseThrow(() -> new BadCredentialsException("wrong name or password"));
-        throttle.forget(body.signInName(), request.getRemoteAddr());
-        return welcome(who, request, response);
+        String name = body.signInName();
+        boolean known = devices.knows(request, name);
+        throttle.check(name, request.getRemoteAddr(), known);
+        Optional<SignedIn> who = people.signIn(name, body.password());
+        if (who.isEmpty()) {
+            throttle.failed(name, request.getRemoteAddr(), known);
+            throw new BadCredentialsException("wrong name or password");
+        }
+        throttle.succeeded(name, request.getRemoteAddr(), known);
+        devices.remember(request, response, name);
+        return welcome(who.get(), request, response);
     }
 
     @PostMapping("/sign-out")
@@ -82,8 +95,8 @@ class SignInController {
     }
 
     @PutMapping("/me/preferences")
-    Preferences changePreferences(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody Preferences body) {
-        return people.changePreferences(who, body);
+    Preferences changePreferences(@AuthenticationPrincipal SignedIn who, @RequestBody PreferencesChange body) {
+        return Races.again(() -> people.changePreferences(who, body));
     }
 
     @GetMapping("/invitations/{token}")
@@ -97,7 +110,8 @@ class SignInController {
             @Valid @RequestBody NewSignIn body,
             HttpServletRequest request,
             HttpServletResponse response) {
-        return welcome(people.accept(token, body.signInName(), body.password()), request, response);
+        SignedIn who = Races.again(() -> people.accept(token, body.signInName(), body.password()));
+        return welcome(who, request, response);
     }
 
     /** A new session id for every sign-in, so that one planted before is worth nothing. */
@@ -110,6 +124,7 @@ class SignInController {
         context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(who, null, List.of(authority)));
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, request, response);
+        request.getSession().setAttribute(SignIns.DEVICE, SignIns.device(request));
         return me(who);
     }
 }

@@ -90,7 +90,7 @@ class TemplateService {
         Cushion nearest = Stream.of(Cushion.values())
                 .min(Comparator.comparing(cushion -> Math.abs(cushion.distanceMillimetres(tapped, table))))
                 .orElseThrow();
-        boolean isLong = nearest == Cushion.N || nearest == Cushion.S;
+        boolean isLong = nearest.isLong();
         double along = isLong ? tapped.xMillimetres() : tapped.yMillimetres();
         double length = isLong ? table.lengthMillimetres() : table.widthMillimetres();
         boolean near = Math.abs(nearest.distanceMillimetres(tapped, table)) <= REACH_MILLIMETRES;
@@ -156,7 +156,7 @@ class TemplateService {
     }
 
     private static PointView place(Cushion cushion, double alongMillimetres, TableSpec table) {
-        boolean isLong = cushion == Cushion.N || cushion == Cushion.S;
+        boolean isLong = cushion.isLong();
         double sights = isLong
                 ? alongMillimetres / table.lengthMillimetres() * SightPosition.SIGHTS_ALONG
                 : alongMillimetres / table.widthMillimetres() * SightPosition.SIGHTS_ACROSS;

@@ -55,8 +55,8 @@ class TodayController {
 
     private StudentLine line(SignedIn who, PersonView student) {
         List<PracticeSession> latest = sessions.latest(who, student.id(), SHOWN_SESSIONS);
-        Map<UUID, AttemptService.Tally> tallies =
-                attempts.tallies(latest.stream().map(PracticeSession::id).toList());
+        Map<UUID, AttemptService.Tally> tallies = attempts.tallies(
+                student.id(), latest.stream().map(PracticeSession::id).toList());
         List<SessionLine> lines = latest.stream()
                 .map(session -> {
                     AttemptService.Tally tally = tallies.getOrDefault(session.id(), new AttemptService.Tally(0, 0));

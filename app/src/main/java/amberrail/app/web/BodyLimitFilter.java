@@ -9,39 +9,32 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.util.List;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
-import org.springframework.http.MediaType;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /** No body larger than the limit is read, whether its length is stated or not. */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE)
+@Order(Ordered.HIGHEST_PRECEDENCE + 20)
 class BodyLimitFilter extends OncePerRequestFilter {
-    private static final List<String> IMPORTS = List.of("/api/v1/drill-import", "/api/v1/attempt-import/");
-
-    private final long usualBytes;
-    private final long importBytes;
+    private final BodyLimits limits;
 
     BodyLimitFilter(AmberRailProperties properties) {
-        usualBytes = properties.largestBody().toBytes();
-        importBytes = properties.largestImport().toBytes();
+        limits = new BodyLimits(properties);
     }
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        boolean isImport = IMPORTS.stream().anyMatch(request.getRequestURI()::startsWith);
-        long limitBytes = isImport ? importBytes : usualBytes;
+        long limitBytes = limits.bytes(request);
         if (request.getContentLengthLong() > limitBytes) {
-            response.setStatus(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
-            response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-            response.getWriter()
-                    .write("{\"type\":\"about:blank\",\"title\":\"Payload Too Large\",\"status\":413,"
-                            + "\"code\":\"BODY_TOO_LARGE\",\"detail\":\"" + new BodyTooLarge(limitBytes).getMessage()
-                            + "\"}");
+            ProblemWriter.write(
+                    response,
+                    HttpStatus.PAYLOAD_TOO_LARGE,
+                    "BODY_TOO_LARGE",
+                    new BodyTooLarge(limitBytes).getMessage());
             return;
         }
         chain.doFilter(new Limited(request, limitBytes), response);

@@ -6,8 +6,11 @@ import com.fasterxml.jackson.databind.JsonMappingException;
 import jakarta.servlet.http.HttpServletRequest;
 import java.net.URI;
 import java.util.stream.Collectors;
+import org.apache.catalina.connector.ClientAbortException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.ConcurrencyFailureException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -28,6 +31,14 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExcep
 @RestControllerAdvice
 class ProblemAdvice extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
+    private static final String CHANGED_MEANWHILE =
+            "Somebody else changed this at the same moment. Look at what stands there now, and try again.";
+
+    private final DiskState disk;
+
+    ProblemAdvice(DiskState disk) {
+        this.disk = disk;
+    }
 
     @ExceptionHandler
     ProblemDetail invalidInput(InvalidInputException e) {
@@ -84,14 +95,44 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                 e.getName() + " is not written as it must be.");
     }
 
-    /** Our own fault: logged once with its trace, shown without it. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> busy(Busy e) {
+        return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
+                .header(HttpHeaders.RETRY_AFTER, String.valueOf(e.comeBackIn().toSeconds()))
+                .body(problem(HttpStatus.TOO_MANY_REQUESTS, "BUSY", e.getMessage()));
+    }
+
+    /** Several changed the same thing at once, again and again: nothing of this request was stored. */
+    @ExceptionHandler
+    ProblemDetail raced(ConcurrencyFailureException e) {
+        return problem(HttpStatus.CONFLICT, "CHANGED_MEANWHILE", CHANGED_MEANWHILE);
+    }
+
+    @ExceptionHandler
+    ProblemDetail unstorable(DataIntegrityViolationException e, HttpServletRequest request) {
+        if (Races.isLost(e)) {
+            return problem(HttpStatus.CONFLICT, "CHANGED_MEANWHILE", CHANGED_MEANWHILE);
+        }
+        if (SqlStates.of(e).filter(SqlStates.TOO_LONG::equals).isPresent()) {
+            return problem(
+                    HttpStatus.BAD_REQUEST,
+                    "INVALID_PARAMETER",
+                    "A text is longer than what can be kept. Shorten it and try again.");
+        }
+        return ours(e, request);
+    }
+
+    /** The client went away in the middle of its answer: there is nobody to tell. */
+    @ExceptionHandler
+    void gone(ClientAbortException e) {
+        LOG.debug("a client closed its connection before its answer was through");
+    }
+
+    /** Our own fault: logged once with its trace and without what people wrote, shown without both. */
     @ExceptionHandler
     ProblemDetail ours(Exception e, HttpServletRequest request) {
-        LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), e);
-        return problem(
-                HttpStatus.INTERNAL_SERVER_ERROR,
-                "OUR_FAULT",
-                "Something went wrong on the server. What you had saved before is kept; please try again.");
+        Faults.Answer answer = Faults.of(e, request.getMethod(), request.getRequestURI(), disk.isAlmostFull());
+        return problem(answer.status(), answer.code(), answer.sentence());
     }
 
     @Override
@@ -123,6 +164,13 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
             String path = mapping.getPath().stream()
                     .map(step -> step.getFieldName() == null ? "[" + step.getIndex() + "]" : step.getFieldName())
                     .collect(Collectors.joining("."));
+            if (mapping instanceof PlainText.UnprintableText) {
+                return field(
+                        HttpStatus.BAD_REQUEST,
+                        "INVALID_PARAMETER",
+                        path,
+                        FieldWords.words(path) + ": " + PlainText.UnprintableText.RULE + ".");
+            }
             String sentence = mapping.getCause() instanceof InvalidInputException invalid
                     ? FieldWords.sentence(invalid.under(path))
                     : FieldWords.words(path) + ": is missing, unknown or not of the right kind.";

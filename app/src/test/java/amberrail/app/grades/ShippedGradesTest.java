@@ -44,7 +44,7 @@ class ShippedGradesTest extends AppTest {
     TableNumbers numbers;
 
     private List<Drill> shipped() {
-        return catalogue.seenBy(club.head()).stream()
+        return catalogue.seenBy(club.head()).drills().stream()
                 .filter(found -> found.origin() == DrillFromLibrary.Origin.SHIPPED)
                 .map(DrillFromLibrary::drill)
                 .toList();

@@ -75,12 +75,7 @@ class OneTimeLinksTest {
 
     private OneTimeLinks at(Instant moment) {
         AmberRailProperties properties = new AmberRailProperties(
-                Path.of("unused"),
-                Duration.ofDays(14),
-                new AmberRailProperties.SignIn(5, Duration.ofMinutes(1)),
-                DataSize.ofKilobytes(128),
-                DataSize.ofMegabytes(4),
-                12);
+                Path.of("unused"), Duration.ofDays(14), DataSize.ofKilobytes(128), DataSize.ofMegabytes(4), true, 12);
         return new OneTimeLinks(invitations, properties, Clock.fixed(moment, ZoneOffset.UTC));
     }
 }

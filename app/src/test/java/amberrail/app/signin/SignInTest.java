@@ -1,6 +1,7 @@
 package amberrail.app.signin;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 
 import amberrail.app.people.PeopleService;
@@ -15,6 +16,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.ResultActions;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 class SignInTest extends AppTest {
     @Autowired
@@ -59,6 +61,130 @@ class SignInTest extends AppTest {
         assertThat(sixth.getStatus()).isEqualTo(429);
         assertThat(Integer.parseInt(sixth.getHeader("Retry-After"))).isBetween(1, 600);
         assertThat(sixth.getContentAsString()).contains("Wait");
+    }
+
+    @Test
+    void hundredMadeUpNamesFromOneAddressDelayNobodyElse() throws Exception {
+        String name = newStudent();
+        for (int i = 0; i < 100; i++) {
+            assertThat(signIn("made-up-" + i, "guess").andReturn().getResponse().getStatus())
+                    .isEqualTo(401);
+        }
+        assertThat(signIn(name, Club.PASSWORD).andReturn().getResponse().getStatus())
+                .isEqualTo(200);
+    }
+
+    @Test
+    void whoHasSignedInOnADeviceIsNotDelayedByOthersGuesses() throws Exception {
+        String name = newStudent();
+        Cookie device = signIn(name, Club.PASSWORD).andReturn().getResponse().getCookie("AMBER_DEVICE");
+        assertThat(device).isNotNull();
+        assertThat(device.isHttpOnly()).isTrue();
+        for (int i = 0; i < 8; i++) {
+            signIn(name, "guess " + i);
+        }
+        assertThat(signIn(name, Club.PASSWORD).andReturn().getResponse().getStatus())
+                .as("a device that nobody knows waits")
+                .isEqualTo(429);
+        String body = json.writeValueAsString(Map.of("signInName", name, "password", Club.PASSWORD));
+        int own = mvc.perform(MockMvcRequestBuilders.post("/api/v1/sign-in")
+                        .with(csrf())
+                        .contentType("application/json")
+                        .content(body)
+                        .cookie(device))
+                .andReturn()
+                .getResponse()
+                .getStatus();
+        assertThat(own).as("the owner's own device").isEqualTo(200);
+    }
+
+    @Test
+    void ownPasswordIsChangedByWhoeverKnowsItAndEndsTheOtherSignIns() throws Exception {
+        String name = newStudent();
+        Cookie tablet = session(name);
+        Cookie phone = session(name);
+        assertThat(change(tablet, "not it at all", "an entirely other password"))
+                .isEqualTo(400);
+        assertThat(change(tablet, Club.PASSWORD, "an entirely other password")).isEqualTo(204);
+        assertThat(me(tablet)).as("the one that did it").isEqualTo(200);
+        assertThat(me(phone)).as("the other").isEqualTo(401);
+        assertThat(signIn(name, Club.PASSWORD).andReturn().getResponse().getStatus())
+                .isEqualTo(401);
+        String notices = mvc.perform(get("/api/v1/me/notices").cookie(tablet))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        assertThat(notices).contains("PASSWORD_CHANGED");
+    }
+
+    @Test
+    void signInsAreListedAndOneCanBeEndedFromAnother() throws Exception {
+        String name = newStudent();
+        Cookie tablet = session(name);
+        Cookie phone = session(name);
+        JsonNode list = json.readTree(mvc.perform(get("/api/v1/me/sign-ins").cookie(tablet))
+                .andReturn()
+                .getResponse()
+                .getContentAsString());
+        assertThat(list).hasSize(2);
+        String other = null;
+        for (JsonNode one : list) {
+            other = one.get("current").asBoolean() ? other : one.get("id").asText();
+        }
+        assertThat(list.toString()).as("the session's own id stays secret").doesNotContain(phone.getValue());
+        mvc.perform(MockMvcRequestBuilders.delete("/api/v1/me/sign-ins/{id}", other)
+                .with(csrf())
+                .cookie(tablet));
+        assertThat(me(phone)).isEqualTo(401);
+        assertThat(me(tablet)).isEqualTo(200);
+    }
+
+    @Test
+    void theStudentIsToldWhenACoachMadeANewLinkAndWhenItWasUsed() throws Exception {
+        SignedIn student = club.newStudentOf(club.head());
+        assertThat(tree(read(student, "/api/v1/me/notices"))).isEmpty();
+        String token = people.newLink(club.head(), student.accountId()).token();
+        assertThat(tree(read(student, "/api/v1/me/notices")).at("/0/kind").asText())
+                .isEqualTo("LINK_MADE");
+        assertThat(tree(read(student, "/api/v1/me/notices")).at("/0/byName").asText())
+                .isEqualTo("Head Coach");
+        accept(token, Map.of("signInName", Club.anyName(), "password", "another long password"));
+        assertThat(tree(read(student, "/api/v1/me/notices")).toString()).contains("LINK_USED");
+        delete(student, "/api/v1/me/notices");
+        assertThat(tree(read(student, "/api/v1/me/notices"))).isEmpty();
+    }
+
+    @Test
+    void aPageThatSpeaksForSomebodyElseIsToldThatItsSignInHasEnded() throws Exception {
+        String name = newStudent();
+        Cookie now = session(name);
+        int other = mvc.perform(get("/api/v1/me").cookie(now).header("X-Amber-Account", java.util.UUID.randomUUID()))
+                .andReturn()
+                .getResponse()
+                .getStatus();
+        assertThat(other).isEqualTo(401);
+    }
+
+    private Cookie session(String name) throws Exception {
+        return signIn(name, Club.PASSWORD).andReturn().getResponse().getCookie("AMBER_SESSION");
+    }
+
+    private int me(Cookie session) throws Exception {
+        return mvc.perform(get("/api/v1/me").cookie(session))
+                .andReturn()
+                .getResponse()
+                .getStatus();
+    }
+
+    private int change(Cookie session, String old, String wanted) throws Exception {
+        return mvc.perform(MockMvcRequestBuilders.put("/api/v1/me/password")
+                        .with(csrf())
+                        .contentType("application/json")
+                        .content(json.writeValueAsString(Map.of("old", old, "password", wanted)))
+                        .cookie(session))
+                .andReturn()
+                .getResponse()
+                .getStatus();
     }
 
     @Test

@@ -10,24 +10,24 @@ import java.util.List;
 import java.util.Locale;
 
 /** The table of docs/benchmarks.md; it is written anew between its two marks, the words around it stay. */
-final class Report {
+public final class Report {
     private static final String BEGIN = "<!-- measured: begin -->";
     private static final String END = "<!-- measured: end -->";
 
     private final List<String> lines = new ArrayList<>();
 
-    void add(String what, String wanted, double measured, String unit) {
+    public void add(String what, String wanted, double measured, String unit) {
         String figure = String.format(Locale.ROOT, measured < 10 ? "%.2f" : "%.1f", measured);
         add(what, wanted, figure + (unit.isEmpty() ? "" : " " + unit));
     }
 
-    void add(String what, String wanted, String measured) {
+    public void add(String what, String wanted, String measured) {
         String line = "| " + what + " | " + wanted + " | " + measured + " |";
         System.out.println(line);
         lines.add(line);
     }
 
-    void writeTo(Path file) throws IOException {
+    public void writeTo(Path file) throws IOException {
         var machine = (com.sun.management.OperatingSystemMXBean) ManagementFactory.getOperatingSystemMXBean();
         String heading = String.format(
                 Locale.ROOT,

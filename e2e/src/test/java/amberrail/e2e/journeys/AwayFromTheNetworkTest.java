@@ -174,7 +174,7 @@ class AwayFromTheNetworkTest extends Journey {
         People.signIn(page, "iris");
         RecordingPage table = RecordingPage.start(page, "Odo Brandt");
         table.tap(FIRST_X, Y);
-        assertThat(page.getByText("This browser keeps nothing")).isVisible();
+        assertThat(page.getByText("This browser cannot store what you record")).isVisible();
         assertThat(table.sync()).hasText("all saved");
         assertThat(table.stored()).hasSize(1);
     }

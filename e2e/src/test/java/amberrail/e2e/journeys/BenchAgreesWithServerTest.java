@@ -18,6 +18,11 @@ import org.junit.jupiter.api.Test;
  * 0.01 degrees.
  */
 class BenchAgreesWithServerTest extends Journey {
+    @Override
+    protected boolean sharesServer() {
+        return true;
+    }
+
     private static final double MILLIMETRES = 0.1;
     private static final double DEGREES = 0.01;
     /** The server knows the way to the target from its recipe; the browser does not draw it on the bench. */

@@ -300,8 +300,8 @@ class CoachDesignsADrillTest extends Journey {
         new BenchPage(page).answered();
         assertThat(page.getByLabel("Title of the drill")).hasValue("Two walls (copy)");
         page.getByText("To the drill").click();
-        page.getByText("Put away").click();
-        assertThat(page.getByText("was put away")).isVisible();
+        page.getByText("Archive").click();
+        assertThat(page.getByText("is in the archive now")).isVisible();
         page.getByText("Bring it back").click();
         assertThat(page.getByText("Share with the club")).isVisible();
     }

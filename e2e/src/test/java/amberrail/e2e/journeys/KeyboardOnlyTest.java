@@ -12,6 +12,11 @@ import org.junit.jupiter.api.Test;
 
 /** From the sign-in to a recorded attempt and its undo without touching a pointer. */
 class KeyboardOnlyTest extends Journey {
+    @Override
+    protected boolean sharesServer() {
+        return true;
+    }
+
     @Test
     void aStudentSignsInAndRecordsWithKeysAlone() {
         Page page = browser.open(server, 1280, 800);

@@ -12,6 +12,10 @@ import org.junit.jupiter.api.Test;
 
 /** A coach asks which way to play it, how hard it is, how strict a rule is, and the lab. */
 class NumbersInPlaceOfArgumentsTest extends Journey {
+    @Override
+    protected boolean sharesServer() {
+        return true;
+    }
 
     @Test
     void waysStandSideBySideAndTheChosenOneIsDrawn() {

@@ -19,7 +19,9 @@ public final class Browser implements AutoCloseable {
             "--no-first-run",
             "--disable-background-networking",
             "--disable-component-update",
-            "--disable-sync");
+            "--disable-sync",
+            // A name in the hall that is no secure context, as a tablet sees the club's computer.
+            "--host-resolver-rules=MAP " + Server.HALL_NAME + " 127.0.0.1");
 
     private static final double HANGS_AFTER_MILLISECONDS = 20_000;
 
@@ -52,19 +54,30 @@ public final class Browser implements AutoCloseable {
     }
 
     public Page open(Server server, com.microsoft.playwright.Browser.NewContextOptions options) {
-        BrowserContext context =
-                chromium().newContext(options.setBaseURL(server.url()).setLocale("en-GB"));
+        if (options.baseURL == null) {
+            options.setBaseURL(server.url());
+        }
+        BrowserContext context = chromium().newContext(options.setLocale("en-GB"));
         contexts.add(context);
         context.onRequest(request -> {
             String url = request.url();
-            if (!url.startsWith(server.url()) && !url.startsWith("data:") && !url.startsWith("blob:")) {
+            if (!url.startsWith(server.url())
+                    && !url.startsWith(server.hallUrl())
+                    && !url.startsWith("data:")
+                    && !url.startsWith("blob:")) {
                 strayRequests.add(url);
             }
         });
+        return another(context);
+    }
+
+    /** A further window of the same person at the same browser. */
+    public Page another(BrowserContext context) {
         Page page = context.newPage();
         page.onPageError(scriptErrors::add);
         page.onConsoleMessage(message -> {
-            if (message.text().contains("Content Security Policy")) {
+            if (message.text().contains("Content Security Policy")
+                    || message.text().contains("unexpected error")) {
                 scriptErrors.add(message.text());
             }
         });

@@ -3,6 +3,8 @@ package amberrail.e2e.support;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
@@ -16,11 +18,29 @@ public abstract class Journey {
     protected Server server;
     protected Browser browser;
 
+    private static Server shared;
+
     @BeforeAll
-    void begin(@TempDir Path folder) {
-        server = Server.start(
-                folder.resolve("data"), "--spring.profiles.active=demo", "--amber.demo-weeks=" + demoWeeks());
+    void begin(@TempDir Path folder) throws IOException {
+        server = sharesServer() ? shared(demoWeeks()) : start(folder, demoWeeks());
         browser = new Browser();
+    }
+
+    private static Server start(Path folder, int weeks) {
+        return Server.start(folder.resolve("data"), "--spring.profiles.active=demo", "--amber.demo-weeks=" + weeks);
+    }
+
+    /** Whether this journey neither stops the server nor minds what others recorded; those that say so share one. */
+    protected boolean sharesServer() {
+        return false;
+    }
+
+    private static synchronized Server shared(int weeks) throws IOException {
+        if (shared == null) {
+            shared = start(Files.createTempDirectory("amber-journeys"), weeks);
+            Runtime.getRuntime().addShutdownHook(new Thread(shared::close));
+        }
+        return shared;
     }
 
     /** Two weeks of practice behind the club start quicker than twelve. */
@@ -31,7 +51,9 @@ public abstract class Journey {
     @AfterAll
     void end() {
         browser.close();
-        server.close();
+        if (!sharesServer()) {
+            server.close();
+        }
     }
 
     /** No page may ask anything outside, and no script may fail, in any journey. */

@@ -16,6 +16,7 @@ import java.util.concurrent.TimeUnit;
 
 /** The packed jar as its users start it, on a free port and a data folder of its own. */
 public final class Server implements AutoCloseable {
+    public static final String HALL_NAME = "hall.test";
     private static final Duration START_LIMIT = Duration.ofSeconds(120);
 
     private final Path data;
@@ -57,6 +58,11 @@ public final class Server implements AutoCloseable {
 
     public String url() {
         return "http://127.0.0.1:" + port;
+    }
+
+    /** The same server under a name that the browser alone knows. */
+    public String hallUrl() {
+        return "http://" + HALL_NAME + ":" + port;
     }
 
     public int port() {

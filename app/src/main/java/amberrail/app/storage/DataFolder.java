@@ -1,0 +1,68 @@
+package amberrail.app.storage;
+
+import java.io.IOException;
+import java.nio.file.FileStore;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermission;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+
+/** The names in a data folder, and that nobody but its owner can read them. */
+record DataFolder(Path path) {
+    private static final String NAME = "amber-rail";
+    /** What may lie there before there is a club: keys for TLS, and what a first start leaves that was broken off. */
+    private static final List<String> NO_DATA =
+            List.of("tls", NAME + ".migrating", "amber-write-check", NAME + ".mv.db");
+
+    private static final Set<PosixFilePermission> OWNER_ONLY = PosixFilePermissions.fromString("rw-------");
+    private static final Set<PosixFilePermission> OWNER_ONLY_FOLDER = PosixFilePermissions.fromString("rwx------");
+
+    Path database() {
+        return path.resolve(NAME + ".mv.db");
+    }
+
+    /** The copy that a migration works on. */
+    Path migrating() {
+        return path.resolve(NAME + ".migrating.mv.db");
+    }
+
+    Path schemaMarker() {
+        return path.resolve(NAME + ".schema");
+    }
+
+    /** The database as it was before it was brought to this version. */
+    Path before(int version) {
+        return path.resolve(NAME + ".before-V" + String.format("%03d", version) + ".mv.db");
+    }
+
+    String url(Path database) {
+        String file = database.toString();
+        return "jdbc:h2:file:" + file.substring(0, file.length() - ".mv.db".length()) + DatabaseUrl.OPTIONS;
+    }
+
+    /** Whether something lies here that only a club that was used before can have left. */
+    boolean wasUsed() throws IOException {
+        try (Stream<Path> files = Files.list(path)) {
+            return files.map(file -> file.getFileName().toString())
+                    .anyMatch(name -> NO_DATA.stream().noneMatch(name::startsWith));
+        }
+    }
+
+    void ownersOnly() throws IOException {
+        FileStore store = Files.getFileStore(path);
+        if (!store.supportsFileAttributeView("posix")) {
+            return;
+        }
+        Files.setPosixFilePermissions(path, OWNER_ONLY_FOLDER);
+        List<Path> files;
+        try (Stream<Path> all = Files.list(path)) {
+            files = all.filter(Files::isRegularFile).toList();
+        }
+        for (Path file : files) {
+            Files.setPosixFilePermissions(file, OWNER_ONLY);
+        }
+    }
+}

@@ -1,0 +1,150 @@
+package amberrail.e2e.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberrail.e2e.pages.RecordingPage;
+import amberrail.e2e.support.Journey;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+/** Whose shot is recorded, what Undo takes back, whose figures are shown: never guessed. */
+class WhoseShotTest extends Journey {
+    @Override
+    protected boolean sharesServer() {
+        return true;
+    }
+
+    private static final double X = 420;
+    private static final double Y = 300;
+
+    private static String rail(Page page) {
+        return page.locator(".rail .who strong").innerText();
+    }
+
+    @Test
+    void undoWithScratchArmedClearsItAndLeavesTheAttemptBefore() throws Exception {
+        Page page = signedIn("iris", 1280, 800);
+        RecordingPage table = RecordingPage.start(page, "Odo Brandt");
+        table.tap(X, Y);
+        assertThat(table.sync()).hasText("all saved");
+        for (String armed : new String[] {"f", "d"}) {
+            page.keyboard().press(armed);
+            page.keyboard().press("Backspace");
+            assertThat(table.marks()).hasCount(1);
+        }
+        table.tap(X + 60, Y);
+        assertThat(table.sync()).hasText("all saved");
+        JsonNode second = table.stored().get(1).get("attempt");
+        assertThat(second.get("foul").asBoolean() || second.get("inOff").asBoolean())
+                .as("nothing was left armed")
+                .isFalse();
+        page.keyboard().press("Backspace");
+        assertThat(table.marks()).hasCount(1);
+    }
+
+    @Test
+    void aPlaceTappedAnewIsATapAndNoNudge() throws Exception {
+        Page page = signedIn("iris", 1280, 800);
+        RecordingPage table = RecordingPage.start(page, "Odo Brandt");
+        table.tap(X, Y);
+        assertThat(table.sync()).hasText("all saved");
+        page.locator(".strip button, .attempts button").first().click();
+        table.tap(X + 200, Y);
+        assertThat(table.sync()).hasText("all saved");
+        JsonNode landing = table.stored().get(0).at("/attempt/landing");
+        assertThat(landing.get("xMillimetres").asDouble()).isBetween(X + 190, X + 210);
+        assertThat(landing.get("placedBy").asText()).isEqualTo("TAP");
+        assertThat(landing.get("placingSdMillimetres").asDouble()).isNotEqualTo(10);
+    }
+
+    /** Two pupils of Iris in one session of a pattern, begun by the API. */
+    private String groupSession(Page page, String drill, String... names) throws Exception {
+        ObjectMapper json = new ObjectMapper();
+        JsonNode students = json.readTree(page.request().get("/api/v1/students").text());
+        StringBuilder ids = new StringBuilder();
+        for (String name : names) {
+            for (JsonNode one : students) {
+                if (one.get("name").asText().equals(name)) {
+                    ids.append(ids.isEmpty() ? "" : ",")
+                            .append('"')
+                            .append(one.get("id").asText())
+                            .append('"');
+                }
+            }
+        }
+        String table = json.readTree(page.request().get("/api/v1/tables").text())
+                .at("/0/id")
+                .asText();
+        String token = page.context().cookies().stream()
+                .filter(cookie -> cookie.name.equals("XSRF-TOKEN"))
+                .findFirst()
+                .orElseThrow()
+                .value;
+        String answer = page.request()
+                .post(
+                        "/api/v1/sessions",
+                        com.microsoft.playwright.options.RequestOptions.create()
+                                .setHeader("X-XSRF-TOKEN", token)
+                                .setHeader("Content-Type", "application/json")
+                                .setData("{\"studentIds\":[" + ids + "],\"drillIds\":[\"" + drill + "\"],\"tableId\":\""
+                                        + table + "\",\"coached\":true}"))
+                .text();
+        return json.readTree(answer).get("id").asText();
+    }
+
+    @Test
+    void theTurnPassesAfterAPatternsShotThatMissedItsZone() throws Exception {
+        Page page = signedIn("iris", 1280, 800);
+        String session = groupSession(page, "two-in-order", "Odo Brandt", "Sabela Quint");
+        page.navigate("/table/" + session);
+        RecordingPage table = new RecordingPage(page);
+        Locator header = page.locator(".header");
+        assertThat(header).containsText("Odo Brandt");
+        // Pocketed clean, and far from where the next shot wants the cue ball: the try has ended.
+        table.tap(2300, 200);
+        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.stored().get(0).get("result").asText()).isEqualTo("FAILURE");
+        assertThat(header).containsText("Sabela Quint");
+    }
+
+    @Test
+    void lookingAtSomebodyElsesSessionChangesNobodysChoice() throws Exception {
+        Page page = signedIn("iris", 1280, 800);
+        RecordingPage.start(page, "Odo Brandt");
+        assertThat(rail(page)).isEqualTo("Odo Brandt");
+        String others = groupSession(page, "roll-on-to-the-ring", "Sabela Quint");
+        for (String path : new String[] {"/review/" + others, "/table/" + others}) {
+            page.navigate(path);
+            page.getByRole(AriaRole.MAIN).waitFor();
+            page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+            assertThat(rail(page)).as(path).isEqualTo("Odo Brandt");
+        }
+    }
+
+    @Test
+    void todayShowsEachPupilTheirOwnShotsOfAGroup() throws Exception {
+        Page page = signedIn("iris", 1280, 800);
+        String session = groupSession(page, "roll-on-to-the-ring", "Tamsin Vale", "Sabela Quint");
+        page.navigate("/table/" + session);
+        RecordingPage table = new RecordingPage(page);
+        // By turns: Tamsin, Sabela, Tamsin.
+        for (int i = 0; i < 3; i++) {
+            table.tap(X + 60 * i, Y);
+            assertThat(table.sync()).hasText("all saved");
+        }
+        page.navigate("/today");
+        for (Map.Entry<String, String> line : Map.of(
+                        "Tamsin Vale", "2 of 2 pocketed", "Sabela Quint", "1 of 1 pocketed")
+                .entrySet()) {
+            Locator student =
+                    page.locator(".students > li").filter(new Locator.FilterOptions().setHasText(line.getKey()));
+            assertThat(student.locator(".sessions li").first()).containsText(line.getValue());
+        }
+    }
+}

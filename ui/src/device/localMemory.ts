@@ -1,0 +1,50 @@
+// Small things that a device remembers. A browser may refuse (private window, full, switched off): then this window remembers them, and nothing throws.
+
+const inThisWindow = new Map<string, string>()
+
+export function remembered(key: string): string | undefined {
+  try {
+    return localStorage.getItem(key) ?? inThisWindow.get(key)
+  } catch {
+    return inThisWindow.get(key)
+  }
+}
+
+export function remember(key: string, value: string): void {
+  try {
+    localStorage.setItem(key, value)
+    inThisWindow.delete(key)
+  } catch {
+    inThisWindow.set(key, value)
+  }
+}
+
+export function forgetRemembered(key: string): void {
+  inThisWindow.delete(key)
+  try {
+    localStorage.removeItem(key)
+  } catch {
+    // A browser that refuses to be asked has kept nothing either.
+  }
+}
+
+/** Everything that this application remembers under names that begin so. */
+export function rememberedKeys(prefix: string): string[] {
+  try {
+    return [...new Set([...Object.keys(localStorage), ...inThisWindow.keys()])].filter((key) =>
+      key.startsWith(prefix),
+    )
+  } catch {
+    return [...inThisWindow.keys()].filter((key) => key.startsWith(prefix))
+  }
+}
+
+/** What was written as JSON; undefined where there is nothing or nothing that can be read. */
+export function rememberedJson<T>(key: string): T | undefined {
+  try {
+    const text = remembered(key)
+    return text === undefined ? undefined : (JSON.parse(text) as T)
+  } catch {
+    return undefined
+  }
+}
