@@ -11,6 +11,7 @@ export const snooker = {
       POT_LEFT: 'Pot ball {balls} in the left half of the {pocket} pocket',
       POT_RIGHT: 'Pot ball {balls} in the right half of the {pocket} pocket',
       POT_VIA: 'Double ball {balls} off the {cushions} into the {pocket} pocket',
+      CUSHION_POINT: 'Then the cue ball meets the {cushions} at {sights} sights',
       CUSHIONS_FIRST: 'At least {least} cushions before the ball',
     },
   },
@@ -34,11 +35,6 @@ export const snooker = {
     },
   },
   recipes: {
-    reason: {
-      AS_GOOD_AND_SIMPLER: 'it is as good as {other} (within a point) and uses fewer cushions or less pace.',
-      SIDE_NOT_WORTH_IT: 'side would win only {points} in 100 ({other}), and must win by 5.',
-      SIDE_WINS: 'side wins by {points} in 100 over {other}.',
-    },
     consequence: { IN_OFF: 'in-off' },
   },
   target: {
@@ -107,7 +103,6 @@ export const snooker = {
     explore: { SIDE: 'Change the side only; the first shot is the baseline' },
     help: { inOff: 'In-off on or off' },
     advice: {
-      ofAll: 'From the last {n} clean pots:',
       aim: { more: 'aim {milliradians} mrad thicker.' },
     },
   },

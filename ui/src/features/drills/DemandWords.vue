@@ -13,7 +13,8 @@ const balls = computed(() =>
   (props.demand.balls ?? [])
     .map((label) => {
       const ball = props.shot.balls.find((one) => one.label === label)
-      return ball?.role === 'CUE' ? t('drills.demand.CUE') : label
+      if (ball?.role === 'CUE') return t('drills.demand.CUE')
+      return props.demand.kind === 'LAND' ? t('drills.demand.BALL', { label }) : label
     })
     .join(', '),
 )

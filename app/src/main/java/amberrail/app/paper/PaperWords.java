@@ -38,7 +38,7 @@ final class PaperWords {
     }
 
     String sights(double along, double across) {
-        return String.format(Locale.ROOT, "%s %.2f · %.2f", snooker ? "sights" : "diamonds", along, across);
+        return String.format(Locale.ROOT, "%s %.2f · %.2f", sights(), along, across);
     }
 
     String ball(BallPlacement.Role role, String label) {
@@ -73,14 +73,14 @@ final class PaperWords {
                                 "%s stops within %.0f mm of the ring's centre",
                                 capital(ballName(balls)),
                                 demand.zone().radiusMillimetres());
-            case TOUCH ->
-                "The cue ball touches " + balls + (Boolean.TRUE.equals(demand.inOrder()) ? " in this order" : "");
+            case TOUCH -> touch(demand, balls);
             case CUSHION_POINT ->
                 String.format(
                         Locale.ROOT,
-                        "Then the cue ball meets the %s at %.1f",
+                        "Then the cue ball meets the %s at %.1f %s",
                         cushion(demand.cushions().get(0)),
-                        demand.sightsAlong());
+                        demand.sightsAlong(),
+                        sights());
             case CUE_BALL_INTO -> "The cue ball follows into the " + pocket(demand.pocket()) + " pocket";
             case LEAVE_ALONE -> "Nothing touches " + balls;
             case NOT_CROSS -> "The cue ball does not cross the line";
@@ -104,6 +104,19 @@ final class PaperWords {
             case RIGHT -> "right half of the ";
         };
         return (snooker ? "Pot ball " : "Pocket ball ") + balls + " in the " + half + pocket;
+    }
+
+    private static String touch(DemandView demand, String balls) {
+        if (!Boolean.TRUE.equals(demand.inOrder())) {
+            return "The cue ball touches " + balls;
+        }
+        return demand.balls().size() == 1
+                ? "The cue ball hits ball " + balls + " first"
+                : "The cue ball touches " + balls + ", in this order and nothing before";
+    }
+
+    private String sights() {
+        return snooker ? "sights" : "diamonds";
     }
 
     private String cushions(DemandView demand) {

@@ -28,7 +28,7 @@ final class ReportWords {
             case POTTING -> snooker ? "Potting" : "Pocketing";
             case STUN -> "Stun";
             case DRAW -> snooker ? "Screw" : "Draw";
-            case FOLLOW -> "Follow";
+            case FOLLOW -> snooker ? "Top" : "Follow";
             case POSITION -> "Position";
             case SIDE -> snooker ? "Side" : "English";
             case SAFETY -> "Safety";

@@ -5,11 +5,14 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicLong;
 
@@ -17,61 +20,97 @@ import java.util.concurrent.atomic.AtomicLong;
 final class KillRounds {
     private static final int WRITERS = 4;
     private static final long SEED = 7;
+    /** A session takes any number of attempts, and how long its page takes must not become the measure of this. */
+    private static final int ROUNDS_PER_SESSION = 20;
+
+    private static final int LONGEST_FIRST_ANSWER_SECONDS = 60;
+
+    private final Set<UUID> acknowledged = ConcurrentHashMap.newKeySet();
+    private final AtomicInteger sent = new AtomicInteger();
+    private final AtomicInteger refused = new AtomicInteger();
+    private final AtomicLong sequence = new AtomicLong();
+    private final Random random = new Random(SEED);
 
     private KillRounds() {}
 
     static void run(Path runFolder, int rounds, Report report) throws Exception {
+        new KillRounds().rounds(runFolder, rounds, report);
+    }
+
+    private void rounds(Path runFolder, int rounds, Report report) throws Exception {
         Path data = Files.createTempDirectory("amber-audit-kill").resolve("data");
-        Random random = new Random(SEED);
-        Set<UUID> acknowledged = ConcurrentHashMap.newKeySet();
-        AtomicInteger sent = new AtomicInteger();
         try (AuditServer server =
                 new AuditServer(runFolder, data, "--spring.profiles.active=demo", "--amber.demo-weeks=1")) {
             server.start();
             Person owner = new Person(server.url()).signedIn("tamsin");
-            String session = owner.beginSession(owner.id());
-            AtomicLong sequence = new AtomicLong();
+            List<String> sessions = new ArrayList<>();
             for (int round = 0; round < rounds; round++) {
-                List<Thread> writers = new ArrayList<>();
-                for (int w = 0; w < WRITERS; w++) {
-                    Thread writer = new Thread(() -> write(owner, session, sequence, acknowledged, sent));
-                    writer.start();
-                    writers.add(writer);
+                if (round % ROUNDS_PER_SESSION == 0) {
+                    sessions.add(owner.beginSession(owner.id()));
                 }
-                Thread.sleep(100 + random.nextInt(500));
-                server.kill();
-                for (Thread writer : writers) {
-                    writer.join();
-                }
+                killWhileWriting(server, owner, sessions.get(sessions.size() - 1));
                 server.start();
-                // A session takes any number of attempts, and its page must not become the measure of this.
                 if (round % 50 == 49) {
                     System.out.println("  kill round " + (round + 1) + " of " + rounds);
                 }
             }
-            List<UUID> stored = new ArrayList<>();
-            for (var one : owner.send("GET", "/api/v1/sessions/" + session, null).json().get("attempts")) {
-                stored.add(UUID.fromString(one.get("id").asText()));
-            }
-            long lost = acknowledged.stream().filter(id -> !stored.contains(id)).count();
-            long doubled = stored.size() - stored.stream().distinct().count();
-            report.add("kill -9 in the middle of recording, " + rounds + " rounds: answered attempts", "", acknowledged.size() + "");
-            report.add("of those lost", "0", lost + "");
-            report.add("doubled", "0", doubled + "");
+            List<UUID> stored = stored(owner, sessions);
+            Set<UUID> once = new HashSet<>(stored);
+            long lost = acknowledged.stream().filter(id -> !once.contains(id)).count();
+            report.add(
+                    "kill -9 in the middle of recording, " + rounds + " rounds: attempts sent, answered",
+                    "",
+                    sent.get() + ", " + acknowledged.size());
+            report.add("of those answered lost", "0", lost + "");
+            report.add("doubled", "0", stored.size() - once.size() + "");
+            report.add("refused", "0", refused.get() + "");
         }
     }
 
-    private static void write(
-            Person owner, String session, AtomicLong sequence, Set<UUID> acknowledged, AtomicInteger sent) {
+    /** The kill comes 0.1 to 0.6 s after the first answer of the round, so that it always falls into work that goes on. */
+    private void killWhileWriting(AuditServer server, Person owner, String session) throws Exception {
+        CountDownLatch answered = new CountDownLatch(1);
+        List<Thread> writers = new ArrayList<>();
+        for (int w = 0; w < WRITERS; w++) {
+            Thread writer = new Thread(() -> write(owner, session, answered));
+            writer.start();
+            writers.add(writer);
+        }
+        if (!answered.await(LONGEST_FIRST_ANSWER_SECONDS, TimeUnit.SECONDS)) {
+            throw new IllegalStateException("no attempt was answered:\n" + server.log());
+        }
+        Thread.sleep(100 + random.nextInt(500));
+        server.kill();
+        for (Thread writer : writers) {
+            writer.join();
+        }
+    }
+
+    private static List<UUID> stored(Person owner, List<String> sessions) throws Exception {
+        List<UUID> stored = new ArrayList<>();
+        for (String session : sessions) {
+            for (var one : owner.send("GET", "/api/v1/sessions/" + session, null)
+                    .expect(200)
+                    .json()
+                    .get("attempts")) {
+                stored.add(UUID.fromString(one.get("id").asText()));
+            }
+        }
+        return stored;
+    }
+
+    private void write(Person owner, String session, CountDownLatch answered) {
         while (true) {
             UUID id = UUID.randomUUID();
             try {
                 sent.incrementAndGet();
                 if (owner.putAttempt(session, id, sequence.getAndIncrement()).status() != 200) {
+                    refused.incrementAndGet();
                     return;
                 }
                 acknowledged.add(id);
-                // A few a second from each device; nobody taps faster, and the session stays one that opens.
+                answered.countDown();
+                // A few a second from each device; nobody taps faster.
                 Thread.sleep(40);
             } catch (IOException killed) {
                 return;
