@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useGradeWords } from '@/shared/useGradeWords'
 import type { Spot } from './edits'
 import { useBench } from './useBench'
 
 /** What does not work, the worst first; each leads to its place. */
 const bench = useBench()
 const { t } = useI18n()
+const gradeWords = useGradeWords()
 
 interface Line {
   at: Spot
@@ -45,8 +47,8 @@ const notHarder = computed<Line[]>(() => {
             at: { station, shot: 0 },
             stops: false,
             words: t('bench.problem.NOT_HARDER', {
-              now: Math.round(grade.grade ?? 0),
-              before: Math.round(grades.answer[station - 1]?.grade ?? 0),
+              now: gradeWords(grade.grade ?? 0),
+              before: gradeWords(grades.answer[station - 1]?.grade ?? 0),
             }),
           },
         ]

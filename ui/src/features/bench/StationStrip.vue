@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Shot } from '@/api/types'
 import ShotMarks from '@/table/ShotMarks.vue'
+import { useGradeWords } from '@/shared/useGradeWords'
 import TableDiagram from '@/table/TableDiagram.vue'
 import { copyStation, moveStation, removeStation } from './edits'
 import { liveShot } from './geometry/liveShot'
@@ -11,6 +12,7 @@ import { useBench } from './useBench'
 /** The stations as a strip of small drawings, in order, with what may be done to the chosen one. */
 const bench = useBench()
 const { t } = useI18n()
+const gradeWords = useGradeWords()
 const MOST_STATIONS = 20
 
 const stations = computed(() => bench.drill.value?.stations ?? [])
@@ -62,7 +64,7 @@ function grade(index: number): string {
   if (!one) return ''
   if (one.grade === undefined) return t('bench.noGrade')
   if (!one.decided) return t(one.grade > 500 ? 'bench.overScale' : 'bench.underScale')
-  return t('bench.grade', { grade: Math.round(one.grade) })
+  return t('bench.grade', { grade: gradeWords(one.grade) })
 }
 </script>
 

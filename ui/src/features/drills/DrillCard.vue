@@ -4,18 +4,20 @@ import { useI18n } from 'vue-i18n'
 import type { LibraryEntry, LibraryFolder, TableDrawing } from '@/api/types'
 import ShotMarks from '@/table/ShotMarks.vue'
 import TableDiagram from '@/table/TableDiagram.vue'
+import { useGradeWords } from '@/shared/useGradeWords'
 import { useSeen } from '@/shared/useSeen'
 
 /** A drill in the library; its thumbnail is drawn when it comes into view. */
 const props = defineProps<{ entry: LibraryEntry; table?: TableDrawing; folders: LibraryFolder[] }>()
 const emit = defineEmits<{ favourite: [on: boolean]; folder: [id: string, on: boolean] }>()
 const { t } = useI18n()
+const gradeWords = useGradeWords()
 /** "259 Chalk to 429 Slate"; the band once where it is the same. */
 const grades = computed(() => {
   const range = props.entry.grades
   if (!range) return ''
-  const easiest = Math.round(range.easiest)
-  const hardest = Math.round(range.hardest)
+  const easiest = gradeWords(range.easiest)
+  const hardest = gradeWords(range.hardest)
   const from = t(`grades.band.${range.easiestBand}`)
   const to = t(`grades.band.${range.hardestBand}`)
   if (easiest === hardest) return `${easiest} ${from}`

@@ -2,11 +2,13 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Grade } from '@/api/types'
+import { useGradeWords } from '@/shared/useGradeWords'
 import { BANDS } from './bands'
 
 /** The scale of five bands with each station where it stands; under it what the grades say in words. */
 const props = defineProps<{ names: string[]; grades: Grade[] }>()
 const { t } = useI18n()
+const gradeWords = useGradeWords()
 
 const WIDTH = 1000
 const HEIGHT = 112
@@ -54,7 +56,7 @@ function words(grade: Grade): string {
     return t(`grades.state.${grade.state}`)
   }
   return t(grade.state === 'ROUGH' ? 'grades.rough' : 'grades.exact', {
-    grade: Math.round(grade.grade),
+    grade: gradeWords(grade.grade),
     band: t(`grades.band.${grade.band}`),
     error: Math.max(1, Math.round(grade.standardError ?? 0)),
   })

@@ -55,9 +55,10 @@ export const recipes = {
   reason: {
     ONLY_WAY: 'there is no other.',
     SUCCEEDS_MOST: 'it succeeds most often, {points} in 100 more than {other}.',
-    AS_GOOD_AND_SIMPLER: 'it is as good as {other} (within a point) and uses fewer rails or less pace.',
-    SIDE_NOT_WORTH_IT: 'English would win only {points} in 100 ({other}), and must win by 5.',
-    SIDE_WINS: 'English wins by {points} in 100 over {other}.',
+    AS_GOOD_AND_SIMPLER:
+      'it is the simpler one: {other} would succeed only {points} in 100 more often, and nobody can tell that at a table.',
+    IS_WHAT_IS_TAUGHT:
+      'it is what this drill is there to practise; {other} would succeed {points} in 100 more often.',
   },
   consequence: {
     POT_MISSED: 'the ball is missed',

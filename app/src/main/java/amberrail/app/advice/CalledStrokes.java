@@ -71,10 +71,7 @@ class CalledStrokes {
                 key,
                 k -> RecipeSolver.ofStroke(
                         ShotTasks.of(
-                                original,
-                                ShotTable.of(TablePlan.of(table)),
-                                TablePhysics.usual(table.kind()),
-                                drill.sideAllowed()),
+                                original, ShotTable.of(TablePlan.of(table)), TablePhysics.usual(table.kind()), drill),
                         call.paceMetresPerSecond(),
                         call.tipHeightMillimetres(),
                         call.tipSideMillimetres()));

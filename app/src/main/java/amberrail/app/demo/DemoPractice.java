@@ -71,8 +71,7 @@ final class DemoPractice {
     private Asked asked(Drill drill, int station, boolean mirrored) {
         return asked.computeIfAbsent(List.of(drill.id(), station, mirrored), k -> {
             ShotLayout layout = layouts.layout(drill, station, 0, mirrored, table);
-            ShotTask task =
-                    ShotTasks.of(layout, ShotTable.of(plan), TablePhysics.usual(table.kind()), drill.sideAllowed());
+            ShotTask task = ShotTasks.of(layout, ShotTable.of(plan), TablePhysics.usual(table.kind()), drill);
             return new Asked(
                     layout,
                     task,

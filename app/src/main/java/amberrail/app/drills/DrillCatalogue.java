@@ -99,7 +99,7 @@ public class DrillCatalogue {
 
     /** One version, for somebody who may see a session that was played with it. */
     public Drill version(String id, int version) {
-        return shipped.find(id).orElseGet(() -> stored(id, version));
+        return shipped.find(id, version).orElseGet(() -> stored(id, version));
     }
 
     /**

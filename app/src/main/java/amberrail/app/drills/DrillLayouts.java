@@ -4,6 +4,7 @@ import amberrail.core.drill.Drill;
 import amberrail.core.drill.Position;
 import amberrail.core.drill.Shot;
 import amberrail.core.drill.ShotLayout;
+import amberrail.core.drill.Skill;
 import amberrail.core.geometry.Direction;
 import amberrail.core.geometry.Point;
 import amberrail.core.grading.Difficulty;
@@ -39,7 +40,7 @@ public class DrillLayouts {
     private record Drawn(Shot shot, boolean mirrored, TableSpec table, double zoneScale) {}
 
     /** All that a usual recipe depends on; it is found on the original, and its mirror is its mirror image. */
-    private record Usual(Shot shot, TableSpec table, double zoneScale, boolean sideAllowed) {}
+    private record Usual(Shot shot, TableSpec table, double zoneScale, boolean sideAllowed, Skill skill) {}
 
     /**
      * One shot of a drill as it lies on this table, with the line of arrival of its usual recipe (answers.md, "Target and arrival"). The
@@ -70,7 +71,7 @@ public class DrillLayouts {
         if (drawn.zone().isEmpty()) {
             return drawn;
         }
-        OptionalDouble arrival = PreferredRecipe.of(recipes(drill, shot, table)).stream()
+        OptionalDouble arrival = usual(drill, shot, table).stream()
                 .mapToDouble(Recipe::arrivalDegrees)
                 .findFirst();
         return arrival.isEmpty()
@@ -80,7 +81,13 @@ public class DrillLayouts {
 
     /** The usual recipe of a shot on the original side; empty where no stroke does it. */
     public Optional<Recipe> usual(Drill drill, int station, int shot, TableSpec table) {
-        return PreferredRecipe.of(recipes(drill, station, shot, table));
+        return usual(drill, drill.station(station).shots().get(shot), table);
+    }
+
+    private Optional<Recipe> usual(Drill drill, Shot shot, TableSpec table) {
+        return PreferredRecipe.of(
+                recipes(drill, shot, table),
+                ShotTasks.teaching(drill.primarySkill(), drawn(drill, shot, false, table)));
     }
 
     /** Every way to play a shot on the original side, best first; none where no stroke does it. */
@@ -89,12 +96,11 @@ public class DrillLayouts {
     }
 
     private List<Recipe> recipes(Drill drill, Shot asked, TableSpec table) {
-        Usual key = new Usual(asked, table, zoneScale(drill, table), drill.sideAllowed());
+        Usual key = new Usual(asked, table, zoneScale(drill, table), drill.sideAllowed(), drill.primarySkill());
         return recipes.get(key, k -> {
             ShotLayout drawn = drawn(drill, asked, false, table);
             ShotTable engineTable = ShotTable.of(TablePlan.of(table));
-            return RecipeSolver.solve(
-                    ShotTasks.of(drawn, engineTable, TablePhysics.usual(table.kind()), drill.sideAllowed()));
+            return RecipeSolver.solve(ShotTasks.of(drawn, engineTable, TablePhysics.usual(table.kind()), drill));
         });
     }
 
@@ -114,7 +120,7 @@ public class DrillLayouts {
             }
             ShotLayout drawn = drawn(drill, station, shot, false, table);
             shots.add(new Difficulty.Played(
-                    ShotTasks.of(drawn, engineTable, TablePhysics.usual(table.kind()), drill.sideAllowed()),
+                    ShotTasks.of(drawn, engineTable, TablePhysics.usual(table.kind()), drill),
                     usual.get().stroke()));
         }
         return Optional.of(shots);

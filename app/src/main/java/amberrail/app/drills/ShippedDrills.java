@@ -19,12 +19,16 @@ import org.springframework.stereotype.Component;
 @Component
 class ShippedDrills {
     private static final String FILES = "classpath:drills/*.json";
+    /** Versions that clubs have played with: their sessions go on reading as they were. */
+    private static final String EARLIER = "classpath:drills/earlier/*.json";
 
     private final List<Drill> drills;
     private final Map<String, Drill> byId;
+    private final List<Drill> earlier;
 
     ShippedDrills() {
-        drills = readAll();
+        drills = readAll(FILES);
+        earlier = readAll(EARLIER);
         byId = drills.stream().collect(Collectors.toMap(Drill::id, Function.identity()));
     }
 
@@ -37,9 +41,17 @@ class ShippedDrills {
         return Optional.ofNullable(byId.get(id));
     }
 
-    private static List<Drill> readAll() {
+    /** One version; the newest where that one was never shipped. */
+    Optional<Drill> find(String id, int version) {
+        return earlier.stream()
+                .filter(drill -> drill.id().equals(id) && drill.version() == version)
+                .findFirst()
+                .or(() -> find(id));
+    }
+
+    private static List<Drill> readAll(String files) {
         try {
-            return Stream.of(new PathMatchingResourcePatternResolver().getResources(FILES))
+            return Stream.of(new PathMatchingResourcePatternResolver().getResources(files))
                     .map(ShippedDrills::read)
                     .sorted(Comparator.comparing(Drill::title))
                     .toList();

@@ -15,7 +15,7 @@ import java.util.HexFormat;
 /** All that a station's grade depends on, as one short text: shots, table, physics, error sizes, and how it is worked out. */
 record GradeQuestion(String digest) {
     /** Raised when engine, recipe solver or grading change what they answer: then every grade is worked out anew. */
-    private static final int METHOD = 1;
+    private static final int METHOD = 2;
 
     static GradeQuestion of(Drill drill, int station, TableSpec table, TableNumbers numbers) {
         String whole = String.join(
@@ -23,6 +23,7 @@ record GradeQuestion(String digest) {
                 "method " + METHOD,
                 DrillDraft.shotsOf(drill, station),
                 "side " + drill.sideAllowed(),
+                "skill " + drill.primarySkill(),
                 "zones " + DrillLayouts.zoneScale(drill, table),
                 numbers.write(table),
                 TablePhysics.usual(table.kind()).toString(),

@@ -11,7 +11,7 @@ import java.util.Map;
  * A station's grade.
  *
  * @param state         whether it is there, and how surely
- * @param grade         0 to 1000 and beyond, in points
+ * @param grade         in points; outside 0 to 1000 only with a state that says so
  * @param standardError in points
  * @param easierBy      points that it falls by when one kind of error is switched off
  */
@@ -46,7 +46,8 @@ public record GradeView(
 
     static GradeView of(StationGrade grade) {
         Difficulty difficulty = grade.difficulty();
-        State state = difficulty.decided()
+        boolean onScale = difficulty.grade() >= 0 && difficulty.grade() <= 1000;
+        State state = difficulty.decided() && onScale
                 ? State.DONE
                 : difficulty.abilityLogits() > 0 ? State.OVER_THE_SCALE : State.UNDER_THE_SCALE;
         return new GradeView(

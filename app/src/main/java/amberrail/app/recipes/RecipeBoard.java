@@ -67,17 +67,17 @@ class RecipeBoard {
             throw new InvalidInputException(ProblemCode.UNKNOWN_ID, "shot", shot, "must be from 0 to " + (shots - 1));
         }
         List<Recipe> recipes = layouts.recipes(drill, station, shot, table);
-        Preference preference = Preference.of(recipes).orElse(null);
         ShotLayout layout = layouts.drawn(drill, station, shot, false, table);
         ShotTable engineTable = ShotTable.of(TablePlan.of(table));
         Physics physics = TablePhysics.usual(table.kind());
         Scene scene = new Scene(
                 layout,
-                ShotTasks.of(layout, engineTable, physics, drill.sideAllowed()),
+                ShotTasks.of(layout, engineTable, physics, drill),
                 TablePlan.of(table),
                 engineTable,
                 physics,
                 table.balls().cueBall().radiusMillimetres());
+        Preference preference = Preference.of(recipes, scene.task().teaching()).orElse(null);
         StrokeNoise noise = StrokeNoise.of(STROKES, SEED);
         List<PlayedWayView> ways = recipes.stream()
                 .map(recipe ->

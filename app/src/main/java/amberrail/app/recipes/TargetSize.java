@@ -47,8 +47,8 @@ class TargetSize {
         if (usual.isEmpty()) {
             return new TargetView(null, 0);
         }
-        ShotTask task = ShotTasks.of(
-                layout, ShotTable.of(TablePlan.of(table)), TablePhysics.usual(table.kind()), drill.sideAllowed());
+        ShotTask task =
+                ShotTasks.of(layout, ShotTable.of(TablePlan.of(table)), TablePhysics.usual(table.kind()), drill);
         int cue = task.cueBall();
         Predicate<PlayedShot> pots = layout.pocket().isPresent() ? Judge.pots(layout) : played -> true;
         List<Point> landings = new LandingSimulation(task.table(), task.physics(), task.balls(), cue)

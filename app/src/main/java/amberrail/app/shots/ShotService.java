@@ -18,6 +18,7 @@ import amberrail.core.recipe.PreferredRecipe;
 import amberrail.core.recipe.Recipe;
 import amberrail.core.recipe.RecipeSolver;
 import amberrail.core.recipe.ShotTask;
+import amberrail.core.recipe.Teaching;
 import amberrail.core.simulation.ExecutionErrors;
 import amberrail.core.simulation.PlayedShot;
 import amberrail.core.simulation.ShotSimulator;
@@ -90,9 +91,10 @@ class ShotService {
                 pots,
                 request.zone() == null ? all : all.and(scene.lands(request.zone())),
                 Optional.ofNullable(request.zone()).map(zone -> zone.toCircle().targetPoint()),
-                request.sideAllowed());
+                request.sideAllowed(),
+                Teaching.NOTHING);
         List<Recipe> recipes = RecipeSolver.solve(task);
-        return RecipeAnswers.RecipesView.of(recipes, PreferredRecipe.of(recipes));
+        return RecipeAnswers.RecipesView.of(recipes, PreferredRecipe.of(recipes, task.teaching()));
     }
 
     private ShotScene scene(SimulateRequest request) {

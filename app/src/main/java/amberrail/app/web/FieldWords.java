@@ -14,6 +14,9 @@ public final class FieldWords {
 
     /** "stroke.tipHeightMillimetres" with "must be ..." reads "Stroke, tip height: must be ... (it is 25.0)." */
     public static String sentence(InvalidInputException e) {
+        if (e.isWholeSentence()) {
+            return e.rule() + ".";
+        }
         String given = e.value() == null ? "" : " (it is " + e.value() + ")";
         return words(e.field()) + ": " + e.rule() + given + ".";
     }

@@ -74,12 +74,12 @@ class AdviceOnShotsTest extends AppTest {
     void aCalledStrokeIsJudgedByItsOwnPrediction() throws Exception {
         ObjectNode body = landed(0, 0);
         body.putObject("call")
-                .put("paceMetresPerSecond", 3.0)
-                .put("tipHeightMillimetres", 0)
+                .put("paceMetresPerSecond", 2.2)
+                .put("tipHeightMillimetres", 8)
                 .put("tipSideMillimetres", 0);
         JsonNode advice = adviceOn(body);
         assertThat(advice.get("assumed").asBoolean()).isFalse();
-        assertThat(advice.get("paceMetresPerSecond").asDouble()).isEqualTo(3.0);
+        assertThat(advice.get("paceMetresPerSecond").asDouble()).isEqualTo(2.2);
         assertThat(advice.get("kind").asText())
                 .as("played soft where firm was called")
                 .isNotEqualTo("SAME_AGAIN");

@@ -69,7 +69,7 @@ class BenchTest extends AppTest {
         assertThat(check.at("/stations/0/0").has("shot")).isFalse();
         assertThat(check.at("/stations/1/0").has("shot")).isTrue();
         assertThat(check.at("/problems/0/kind").asText()).isEqualTo("CANNOT_BE_SET_UP");
-        assertThat(check.at("/problems/0/sentence").asText()).contains("must not lie in ball");
+        assertThat(check.at("/problems/0/sentence").asText()).contains(" mm inside ball ");
     }
 
     @Test

@@ -12,11 +12,13 @@ import amberrail.core.drill.TryResult;
 import amberrail.core.grading.Band;
 import amberrail.core.grading.Difficulty;
 import amberrail.core.grading.ShotTasks;
+import amberrail.core.motion.PaceScale;
 import amberrail.core.recipe.PlannedStroke;
 import amberrail.core.recipe.PreferredRecipe;
 import amberrail.core.recipe.Recipe;
 import amberrail.core.recipe.RecipeSolver;
 import amberrail.core.recipe.ShotTask;
+import amberrail.core.recipe.Teaching;
 import amberrail.core.simulation.ExecutionErrors;
 import amberrail.core.simulation.ShotRunner;
 import amberrail.core.simulation.ShotTable;
@@ -42,6 +44,7 @@ import org.junit.jupiter.params.provider.MethodSource;
  */
 class LibraryProofTest {
     private static final StrokeNoise NOISE = StrokeNoise.of(600, 20_240);
+    private static final double MOST_FOR_A_PLAIN_POT = 5;
 
     static List<Drill> drills() {
         String only = System.getProperty("amber.drill", "");
@@ -60,7 +63,9 @@ class LibraryProofTest {
                 List<Difficulty.Played> images = new ArrayList<>();
                 List<Difficulty.Played> played = station(drill, station, spec, wrong, images);
                 boolean home = tableId.equals(drill.tables().get(0));
-                if (home && drill.explore().isEmpty() && wrong.isEmpty()) {
+                if (home
+                        && drill.explore().isEmpty()
+                        && played.size() == drill.station(station).shots().size()) {
                     grades.add(Difficulty.of(played, NOISE).grade());
                     wrong.addAll(unlikeItsMirror(played, images, station));
                     wrong.addAll(betterIsWorse(played, station));
@@ -144,11 +149,12 @@ class LibraryProofTest {
             String where = spec.id() + " station " + (station + 1) + " shot " + (shot + 1);
             try {
                 ShotTask task = task(layout(drill, station, shot, plan, false), table, spec, drill);
-                Optional<Recipe> usual = PreferredRecipe.of(RecipeSolver.solve(task));
+                Optional<Recipe> usual = PreferredRecipe.of(RecipeSolver.solve(task), task.teaching());
                 if (usual.isEmpty()) {
                     wrong.add(where + ": no recipe");
                     continue;
                 }
+                wrong.addAll(unlikeACoach(task.teaching(), usual.get(), where));
                 played.add(new Difficulty.Played(task, usual.get().stroke()));
                 if (drill.mirror() != MirrorRule.NONE) {
                     ShotLayout mirror = layout(drill, station, shot, plan, true);
@@ -167,6 +173,20 @@ class LibraryProofTest {
         return played;
     }
 
+    /** grading.md, "The usual recipe": a draw drill is played with draw, and a plain pot at an easy pace. */
+    private static List<String> unlikeACoach(Teaching teaching, Recipe usual, String where) {
+        double pace = PaceScale.pace(usual.stroke().paceMetresPerSecond());
+        List<String> wrong = new ArrayList<>();
+        if (!teaching.isMetBy(usual)) {
+            wrong.add(where + ": its usual stroke is not its skill but " + usual.way() + " "
+                    + usual.success().probability());
+        }
+        if (teaching.potAlone() && pace > MOST_FOR_A_PLAIN_POT) {
+            wrong.add(where + ": a plain pot at pace " + pace);
+        }
+        return wrong;
+    }
+
     private static ShotLayout layout(Drill drill, int station, int shot, TablePlan plan, boolean mirrored) {
         double home = TablePresets.byId(drill.tables().get(0)).lengthMillimetres();
         return ShotLayout.of(
@@ -178,7 +198,7 @@ class LibraryProofTest {
     }
 
     private static ShotTask task(ShotLayout layout, ShotTable table, TableSpec spec, Drill drill) {
-        return ShotTasks.of(layout, table, TablePhysics.usual(spec.kind()), drill.sideAllowed());
+        return ShotTasks.of(layout, table, TablePhysics.usual(spec.kind()), drill);
     }
 
     private static PlannedStroke image(PlannedStroke stroke) {

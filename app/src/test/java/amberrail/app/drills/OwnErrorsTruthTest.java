@@ -52,8 +52,8 @@ class OwnErrorsTruthTest {
         Drill drill = new ShippedDrills().find(id).orElseThrow();
         DrillLayouts layouts = new DrillLayouts();
         ShotLayout layout = layouts.layout(drill, station, 0, false, TABLE);
-        ShotTask task = ShotTasks.of(
-                layout, ShotTable.of(TablePlan.of(TABLE)), TablePhysics.usual(TABLE.kind()), drill.sideAllowed());
+        ShotTask task =
+                ShotTasks.of(layout, ShotTable.of(TablePlan.of(TABLE)), TablePhysics.usual(TABLE.kind()), drill);
         Recipe recipe = layouts.usual(drill, station, 0, TABLE).orElseThrow();
         exercises.add(new Exercise(
                 layout, task, recipe, StrokeModel.of(recipe, layout, false, TABLE.widthMillimetres(), true)));

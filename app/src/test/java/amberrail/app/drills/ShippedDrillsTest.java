@@ -41,6 +41,34 @@ class ShippedDrillsTest extends AppTest {
         assertThat(mirror.arrival().y()).isCloseTo(-original.arrival().y(), within(1e-12));
     }
 
+    /** Geometry of some drills changed with the engine: what was played before goes on being read as it lay then. */
+    @Test
+    void anEarlierVersionIsKeptForTheSessionsPlayedWithIt() {
+        Drill before = shipped.find("long-blue", 1).orElseThrow();
+        Drill now = shipped.find("long-blue").orElseThrow();
+        assertThat(before.version()).isEqualTo(1);
+        assertThat(now.version()).isEqualTo(2);
+        assertThat(before.station(0).shots()).isNotEqualTo(now.station(0).shots());
+        assertThat(shipped.find("long-blue", 2)).hasValue(now);
+        assertThat(shipped.find("long-blue", 9)).as("never shipped").hasValue(now);
+        assertThat(shipped.all()).extracting(Drill::id).doesNotHaveDuplicates();
+    }
+
+    /** "Blue from the D": its cue ball lies in the D. */
+    @Test
+    void theBlueFromTheDIsPlayedFromTheD() {
+        Drill drill = shipped.find("long-blue").orElseThrow();
+        for (int station = 0; station < drill.stations().size(); station++) {
+            var cue = layouts.drawn(drill, station, 0, false, TablePresets.SNOOKER_12FT)
+                    .cueBall()
+                    .place();
+            assertThat(cue.xMillimetres()).as("behind or on the baulk line").isLessThanOrEqualTo(737.5);
+            assertThat(Math.hypot(cue.xMillimetres() - 737, cue.yMillimetres() - 889))
+                    .as("within the D's radius")
+                    .isLessThanOrEqualTo(292);
+        }
+    }
+
     @Test
     void itsWordsAreThere() throws Exception {
         String answer =

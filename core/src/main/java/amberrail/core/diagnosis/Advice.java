@@ -71,11 +71,12 @@ public record Advice(
     /**
      * @param shot       the shot that was just recorded
      * @param before     earlier shots of this station, side and call, oldest first
-     * @param errors     the student's own error sizes
+     * @param atReference the student's own error sizes at the reference pace
      * @param leavesLeft whether the object ball leaves to the left of the aim on this side
      */
     public static Advice after(
-            SeenShot shot, List<SeenShot> before, StrokeErrors errors, boolean leavesLeft, Limits limits) {
+            SeenShot shot, List<SeenShot> before, StrokeErrors atReference, boolean leavesLeft, Limits limits) {
+        StrokeErrors errors = atReference.at(shot.model().stroke().paceMetresPerSecond());
         boolean assumed = shot.model().assumed();
         if (shot.place().isEmpty()) {
             return cannotTell(assumed);

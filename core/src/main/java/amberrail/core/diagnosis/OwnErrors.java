@@ -154,7 +154,7 @@ public record OwnErrors(
         List<ErrorSds.Landing> landings = new ArrayList<>();
         for (ArrivalError error : errors) {
             landings.add(new ErrorSds.Landing(
-                    model.jacobian(), error.lineMillimetres() - line, error.speedMillimetres() - speed));
+                    model.jacobianAtReference(), error.lineMillimetres() - line, error.speedMillimetres() - speed));
         }
         return landings;
     }
@@ -176,8 +176,8 @@ public record OwnErrors(
                                 .filter(s -> s.outcome().potted())
                                 .count(),
                         count(group, false),
-                        group.model().toleranceThick(),
-                        group.model().toleranceThin()))
+                        group.model().toleranceAtReference(group.model().toleranceThick()),
+                        group.model().toleranceAtReference(group.model().toleranceThin())))
                 .toList();
         while (pots(kinds) >= FEWEST_POTS) {
             AimFromManyPots found =

@@ -20,11 +20,11 @@ import java.util.Random;
  * attempts can be held against the truth. For one thread.
  */
 public final class SimulatedStudent {
-    private final ExecutionErrors errors;
+    private final ExecutionErrors atReference;
     private final Random random;
 
     public SimulatedStudent(ExecutionErrors errors, Random random) {
-        this.errors = errors;
+        this.atReference = errors;
         this.random = random;
     }
 
@@ -39,6 +39,7 @@ public final class SimulatedStudent {
         double side = asked.mirrored() ? -1 : 1;
         ShotRunner runner = new ShotRunner(task.table(), task.physics(), task.balls(), task.cueBall());
         double radius = 1000 * runner.struckRadiusMetres();
+        ExecutionErrors errors = atReference.at(stroke.paceMetresPerSecond());
         double left = errors.aimMilliradians() * random.nextGaussian();
         double pace = Math.max(0.02, 1 + errors.paceFraction() * random.nextGaussian());
         double height = stroke.tipHeightMillimetres() + errors.tipHeightMillimetres() * random.nextGaussian();

@@ -3,7 +3,7 @@ package amberrail.core.diagnosis;
 import amberrail.core.simulation.ExecutionErrors;
 
 /**
- * A student's own error sizes as standard deviations.
+ * A student's own error sizes as standard deviations, at the reference pace of 2 m/s unless said.
  *
  * @param pacePercent     of the launch speed
  * @param heightMillimetres of the tip's height
@@ -16,6 +16,12 @@ public record StrokeErrors(double pacePercent, double heightMillimetres, double 
     /** In the order of {@link Cause}. */
     public double[] sds() {
         return new double[] {pacePercent, heightMillimetres, aimMilliradians};
+    }
+
+    /** Of a stroke at this launch speed (grading.md, "How errors grow with the stroke"). */
+    public StrokeErrors at(double speedMetresPerSecond) {
+        ExecutionErrors at = forSimulation().at(speedMetresPerSecond);
+        return new StrokeErrors(100 * at.paceFraction(), at.tipHeightMillimetres(), at.aimMilliradians());
     }
 
     /** For the simulator; the side error keeps its share of the height's, since no landing here tells of it alone. */

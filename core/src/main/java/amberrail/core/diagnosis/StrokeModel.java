@@ -19,6 +19,7 @@ import amberrail.core.statistics.ArrivalError;
  * @param toleranceThick     how far the aim may be too thick and still pot (mrad)
  * @param toleranceThin      the same too thin
  * @param holdsUpTo          for errors of how many times the reference student's the jacobian holds
+ * @param potSpread          how many times larger than the aim's own error that of the pot is: unwanted side and height throw
  * @param assumed            nobody called a stroke: it is the usual one
  */
 public record StrokeModel(
@@ -29,6 +30,7 @@ public record StrokeModel(
         double toleranceThick,
         double toleranceThin,
         double holdsUpTo,
+        double potSpread,
         boolean assumed) {
 
     /**
@@ -66,12 +68,33 @@ public record StrokeModel(
                 thick > 0 ? up : down,
                 thick > 0 ? down : up,
                 j.holdsUpTo(),
+                recipe.potShift().timesTheAim(),
                 assumed);
     }
 
     /** A greater launch angle turns the cue ball to its left: for an object ball that leaves to the left that is thicker. */
     static double thickSign(ShotLayout layout) {
         return layout.potLine().map(PotLine::cutDegrees).orElse(0.0) < 0 ? -1 : 1;
+    }
+
+    /** The jacobian for errors of the size that they have at the reference pace: those of this stroke are larger or smaller. */
+    double[][] jacobianAtReference() {
+        StrokeErrors unit = new StrokeErrors(1, 1, 1);
+        double[] grown = unit.at(stroke.paceMetresPerSecond()).sds();
+        double[][] scaled = new double[jacobian.length][grown.length];
+        for (int row = 0; row < jacobian.length; row++) {
+            for (int cause = 0; cause < grown.length; cause++) {
+                scaled[row][cause] = grown[cause] * jacobian[row][cause];
+            }
+        }
+        return scaled;
+    }
+
+    /** What the aim may be off (mrad), counted in aim errors at the reference pace: the pot spreads by what the tip throws, too. */
+    double toleranceAtReference(double tolerance) {
+        double grown =
+                new StrokeErrors(1, 1, 1).at(stroke.paceMetresPerSecond()).aimMilliradians();
+        return tolerance / (grown * potSpread);
     }
 
     /** Against the predicted landing, not the target. */

@@ -159,11 +159,7 @@ public record ShotLayout(
     private static void requireOnTable(List<PlacedBall> balls, TablePlan table) {
         for (PlacedBall ball : balls) {
             if (!table.holds(ball.place(), ball.spec())) {
-                throw new InvalidInputException(
-                        ProblemCode.OFF_THE_TABLE,
-                        "balls." + ball.label(),
-                        ball.place(),
-                        "must lie on the bed of " + table.spec().id());
+                throw WrongPlace.offTheBed(ball, table);
             }
         }
     }
@@ -176,12 +172,9 @@ public record ShotLayout(
                 double touching = 2
                         * Math.sqrt(
                                 one.spec().radiusMillimetres() * other.spec().radiusMillimetres());
-                if (one.place().distanceMillimetres(other.place()) < touching - TOUCHING_SLACK_MILLIMETRES) {
-                    throw new InvalidInputException(
-                            ProblemCode.BALLS_OVERLAP,
-                            "balls." + other.label(),
-                            other.place(),
-                            "must not lie in ball " + one.label());
+                double depth = touching - one.place().distanceMillimetres(other.place());
+                if (depth > TOUCHING_SLACK_MILLIMETRES) {
+                    throw WrongPlace.inAnother(other, one, depth);
                 }
             }
         }

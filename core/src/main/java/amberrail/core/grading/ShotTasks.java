@@ -1,24 +1,55 @@
 package amberrail.core.grading;
 
 import amberrail.core.attempt.Judge;
+import amberrail.core.drill.Condition;
+import amberrail.core.drill.Drill;
 import amberrail.core.drill.PlacedBall;
 import amberrail.core.drill.ShotLayout;
+import amberrail.core.drill.Skill;
 import amberrail.core.motion.BallState;
 import amberrail.core.motion.Physics;
 import amberrail.core.recipe.AimSearch;
 import amberrail.core.recipe.ShotTask;
+import amberrail.core.recipe.Teaching;
+import amberrail.core.recipe.Way;
 import amberrail.core.simulation.PlayedShot;
 import amberrail.core.simulation.ShotTable;
 import amberrail.core.simulation.TableBall;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Predicate;
 
 /** A shot of a drill as a task for the recipe solver; the judge of recorded attempts decides here too. */
 public final class ShotTasks {
     private ShotTasks() {}
 
-    /** Balls keep the layout's order; the cue ball's index is the layout's. */
+    /** A shot of a drill; balls keep the layout's order, and the cue ball's index is the layout's. */
+    public static ShotTask of(ShotLayout layout, ShotTable table, Physics physics, Drill drill) {
+        return of(layout, table, physics, drill.sideAllowed(), teaching(drill.primarySkill(), layout));
+    }
+
+    /** A shot that belongs to no drill. */
     public static ShotTask of(ShotLayout layout, ShotTable table, Physics physics, boolean sideAllowed) {
+        return of(layout, table, physics, sideAllowed, Teaching.NOTHING);
+    }
+
+    /** Which ways to play are a skill; the others of potting, position and safety are as good as each other. */
+    public static Teaching teaching(Skill skill, ShotLayout layout) {
+        List<Condition> asked = layout.conditions();
+        boolean potAlone = asked.size() == 1
+                && asked.get(0) instanceof Condition.Pot pot
+                && pot.via().isEmpty();
+        return switch (skill) {
+            case STUN -> new Teaching(Set.of(Way.STUN, Way.RUN_THROUGH), false, potAlone);
+            case DRAW -> new Teaching(Set.of(Way.DRAW), false, potAlone);
+            case FOLLOW -> new Teaching(Set.of(Way.FOLLOW, Way.ROLL), false, potAlone);
+            case SIDE -> new Teaching(Set.of(), true, potAlone);
+            case POTTING, POSITION, SAFETY -> new Teaching(Set.of(), false, potAlone);
+        };
+    }
+
+    private static ShotTask of(
+            ShotLayout layout, ShotTable table, Physics physics, boolean sideAllowed, Teaching teaching) {
         Predicate<PlayedShot> success = Judge.successes(layout);
         return new ShotTask(
                 table,
@@ -31,7 +62,8 @@ public final class ShotTasks {
                 layout.pocket().isPresent() ? Judge.pots(layout) : success,
                 success,
                 layout.zone().map(zone -> zone.targetPoint()),
-                sideAllowed);
+                sideAllowed,
+                teaching);
     }
 
     /** Each ball at rest where the layout has it (m, kg). */

@@ -15,7 +15,9 @@ import amberrail.core.problem.Require;
  * @param driftY                the same along +y
  * @param ballRestitution       e_b
  * @param ballFriction          of ball on ball
- * @param cushionRestitution    e_c, along the tilted contact normal
+ * @param cushionRestitution    energetic coefficient of a cushion at low speed
+ * @param cushionRestitutionSlope how much of it is lost per m/s of approach (s/m)
+ * @param cushionRestitutionFloor below which it does not fall
  * @param cushionFriction       mu_c
  * @param miscueLimit           greatest contact offset over the ball's radius
  * @see "physics/model.md, section 8"
@@ -30,6 +32,8 @@ public record Physics(
         double ballRestitution,
         BallFriction ballFriction,
         double cushionRestitution,
+        double cushionRestitutionSlope,
+        double cushionRestitutionFloor,
         double cushionFriction,
         double miscueLimit) {
 
@@ -50,11 +54,11 @@ public record Physics(
     }
 
     public static final Physics POOL =
-            new Physics(9.81, 0.20, 0.010, 10, 0, 0, 0.95, BallFriction.MEASURED, 0.85, 0.20, 0.5);
+            new Physics(9.81, 0.20, 0.010, 10, 0, 0, 0.95, BallFriction.MEASURED, 0.98, 0.015, 0.70, 0.17, 0.5);
     public static final Physics SNOOKER =
-            new Physics(9.81, 0.21, 0.0125, 9, 0, 0, 0.96, BallFriction.MEASURED, 0.90, 0.14, 0.5);
+            new Physics(9.81, 0.21, 0.0125, 9, 0, 0, 0.96, BallFriction.MEASURED, 0.99, 0.010, 0.70, 0.15, 0.5);
     public static final Physics PUB =
-            new Physics(9.81, 0.22, 0.014, 11, 0, 0, 0.93, BallFriction.MEASURED, 0.80, 0.16, 0.5);
+            new Physics(9.81, 0.22, 0.014, 11, 0, 0, 0.93, BallFriction.MEASURED, 0.95, 0.020, 0.70, 0.15, 0.5);
 
     /** {@code INVALID_PARAMETER} where drift would start a ball, |d| >= mu_r·g. */
     public Physics {
@@ -65,7 +69,9 @@ public record Physics(
         Require.finite("driftX", driftX);
         Require.finite("driftY", driftY);
         Require.between("ballRestitution", ballRestitution, 0, 1);
-        Require.between("cushionRestitution", cushionRestitution, 0, 1);
+        Require.positive("cushionRestitutionFloor", cushionRestitutionFloor);
+        Require.between("cushionRestitution", cushionRestitution, cushionRestitutionFloor, 1);
+        Require.notNegative("cushionRestitutionSlope", cushionRestitutionSlope);
         Require.notNegative("cushionFriction", cushionFriction);
         Require.between("miscueLimit", miscueLimit, 0, 0.9);
         if (Math.hypot(driftX, driftY) >= rollingFriction * gravity) {
@@ -88,26 +94,32 @@ public record Physics(
                 ballRestitution,
                 ballFriction,
                 cushionRestitution,
+                cushionRestitutionSlope,
+                cushionRestitutionFloor,
                 cushionFriction,
                 miscueLimit);
+    }
+
+    /** Restitution of a cushion that a ball approaches at this speed along its normal (model.md, section 5). */
+    public double cushionRestitutionAt(double approachMetresPerSecond) {
+        return Math.max(
+                cushionRestitutionFloor, cushionRestitution - cushionRestitutionSlope * approachMetresPerSecond);
     }
 
     public boolean hasDrift() {
         return driftX != 0 || driftY != 0;
     }
 
-    /** {@code INVALID_PARAMETER} where a ball of this size would not come back from the cushion. */
+    /** {@code INVALID_PARAMETER} where friction could keep a ball of this size from leaving the cushion (model.md, section 5). */
     public void requireRebound(double cushionSine) {
-        double cos2 = 1 - cushionSine * cushionSine;
-        double gain = (1 + cushionRestitution) * cos2
-                - 1
-                - cushionFriction * (1 + cushionRestitution) * Math.sqrt(cos2) * cushionSine;
-        if (!(gain > 0)) {
+        double cosine = Math.sqrt(1 - cushionSine * cushionSine);
+        double held = cushionFriction * cushionSine + slidingFriction * (cushionSine + cushionFriction * cosine);
+        if (!(cosine > held)) {
             throw new InvalidInputException(
                     ProblemCode.INVALID_PARAMETER,
-                    "cushionRestitution",
-                    cushionRestitution,
-                    "must be great enough for a ball to come back from a cushion of this height");
+                    "cushionFriction",
+                    cushionFriction,
+                    "must be small enough for a ball to come back from a cushion of this height");
         }
     }
 }

@@ -23,6 +23,16 @@ public final class InvalidInputException extends RuntimeException {
         this.rule = Objects.requireNonNull(rule);
     }
 
+    /** A problem that says all in one sentence, without its full stop: "Ball 2 lies 7 mm outside the bed". */
+    public static InvalidInputException told(ProblemCode code, String field, String sentence) {
+        return new InvalidInputException(code, field, null, sentence);
+    }
+
+    /** Whether the rule is a whole sentence, which needs neither field nor value beside it. */
+    public boolean isWholeSentence() {
+        return Character.isUpperCase(rule.charAt(0));
+    }
+
     public ProblemCode code() {
         return code;
     }

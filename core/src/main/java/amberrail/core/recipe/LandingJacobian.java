@@ -4,6 +4,7 @@ import amberrail.core.geometry.Direction;
 import amberrail.core.geometry.Point;
 import amberrail.core.simulation.ExecutionErrors;
 import amberrail.core.simulation.ShotRunner;
+import java.util.Optional;
 
 /**
  * How the landing moves with the stroke, in line and speed of the arrival direction (line positive left, speed positive long).
@@ -42,10 +43,11 @@ public record LandingJacobian(Effect pace, Effect tipHeight, Effect aim, double 
         Effect ofPace = landings.effect(pace, 100 * PACE_STEP_FRACTION);
         Effect ofHeight = landings.effect(height, TIP_STEP_MILLIMETRES);
         Effect ofAim = landings.effect(aim, AIM_STEP_MILLIRADIANS);
-        Point meant = landings.of(stroke);
+        Point meant = landings.played(stroke);
         double holds = 0;
         for (double times : HELD_AGAINST) {
-            ExecutionErrors errors = ExecutionErrors.REFERENCE.times(times);
+            ExecutionErrors errors =
+                    ExecutionErrors.REFERENCE.at(stroke.paceMetresPerSecond()).times(times);
             boolean foretold = landings.foretold(meant, pace, 100 * errors.paceFraction(), ofPace)
                     && landings.foretold(meant, height, errors.tipHeightMillimetres(), ofHeight)
                     && landings.foretold(meant, aim, errors.aimMilliradians(), ofAim)
@@ -68,14 +70,18 @@ public record LandingJacobian(Effect pace, Effect tipHeight, Effect aim, double 
     private record Landings(ShotRunner runner, ShotTask task, Direction arrival) {
         /** By central differences. */
         Effect effect(Move move, double step) {
-            Point change = of(move.by(step)).minus(of(move.by(-step)));
+            Point change = played(move.by(step)).minus(played(move.by(-step)));
             return new Effect(change.leftOf(arrival) / (2 * step), change.along(arrival) / (2 * step));
         }
 
         /** Whether the effect foretells where an error of this size to either side ends. */
         boolean foretold(Point meant, Move move, double size, Effect effect) {
             for (double off : new double[] {-size, size}) {
-                Point change = of(move.by(off)).minus(meant);
+                Optional<Point> landed = of(move.by(off));
+                if (landed.isEmpty()) {
+                    return false;
+                }
+                Point change = landed.get().minus(meant);
                 double line = change.leftOf(arrival) - off * effect.lineMillimetres();
                 double speed = change.along(arrival) - off * effect.speedMillimetres();
                 double room = Math.max(
@@ -91,20 +97,27 @@ public record LandingJacobian(Effect pace, Effect tipHeight, Effect aim, double 
         /** Whether the pot stands errors of this size to either side: else the made ones are those with small errors. */
         boolean potsWithin(Move move, double size) {
             for (double off : new double[] {-size, size}) {
-                of(move.by(off));
-                if (!task.aimTest().test(runner.result())) {
+                if (of(move.by(off)).isEmpty() || !task.aimTest().test(runner.result())) {
                     return false;
                 }
             }
             return true;
         }
 
-        /** Where the cue ball ends (mm); for one that drops, where it dropped. */
-        Point of(PlannedStroke stroke) {
-            runner.play(stroke.onBall(task.cueRadiusMillimetres()), stroke.launchDegrees());
-            return new Point(
+        /** Where the cue ball ends (mm), or where it dropped; empty where the cue slips off the ball. */
+        Optional<Point> of(PlannedStroke stroke) {
+            if (!runner.play(stroke.onBall(task.cueRadiusMillimetres()), stroke.launchDegrees())) {
+                return Optional.empty();
+            }
+            return Optional.of(new Point(
                     1000 * runner.result().xMetres(task.cueBall()),
-                    1000 * runner.result().yMetres(task.cueBall()));
+                    1000 * runner.result().yMetres(task.cueBall())));
+        }
+
+        /** Of a stroke that is inside the range of recipes, where no cue slips off. */
+        Point played(PlannedStroke stroke) {
+            return of(stroke)
+                    .orElseThrow(() -> new IllegalStateException("a recipe at the edge of the ball: " + stroke));
         }
     }
 }

@@ -17,20 +17,18 @@ public record Preference(Recipe preferred, Reason reason, Optional<Recipe> other
         ONLY_WAY,
         /** It succeeds most often. */
         SUCCEEDS_MOST,
-        /** Another succeeds as often within a point, and uses more cushions or more pace. */
+        /** Another succeeds as often within three points, and uses side, more cushions or more pace. */
         AS_GOOD_AND_SIMPLER,
-        /** With side it would go better, yet not by the five points that side must win by. */
-        SIDE_NOT_WORTH_IT,
-        /** With side it goes better by five points or more. */
-        SIDE_WINS
+        /** It is what the drill is there to teach; another may succeed more often. */
+        IS_WHAT_IS_TAUGHT
     }
 
     /** Empty for no recipes. */
-    public static Optional<Preference> of(List<Recipe> recipes) {
-        return PreferredRecipe.of(recipes).map(preferred -> of(preferred, recipes));
+    public static Optional<Preference> of(List<Recipe> recipes, Teaching teaching) {
+        return PreferredRecipe.of(recipes, teaching).map(preferred -> of(preferred, recipes, teaching));
     }
 
-    private static Preference of(Recipe preferred, List<Recipe> recipes) {
+    private static Preference of(Recipe preferred, List<Recipe> recipes, Teaching teaching) {
         Optional<Recipe> best = recipes.stream()
                 .filter(recipe -> recipe != preferred)
                 .max(Comparator.comparingDouble(recipe -> recipe.success().probability()));
@@ -38,20 +36,13 @@ public record Preference(Recipe preferred, Reason reason, Optional<Recipe> other
             return new Preference(preferred, Reason.ONLY_WAY, best, 0);
         }
         double ahead = preferred.success().probability() - best.get().success().probability();
-        return new Preference(preferred, reason(preferred, best.get(), ahead, recipes), best, 100 * ahead);
+        return new Preference(preferred, reason(best.get(), ahead, teaching), best, 100 * ahead);
     }
 
-    private static Reason reason(Recipe preferred, Recipe best, double ahead, List<Recipe> recipes) {
-        boolean plainThere =
-                recipes.stream().anyMatch(recipe -> !recipe.stroke().hasSide());
-        if (preferred.stroke().hasSide() && plainThere) {
-            return Reason.SIDE_WINS;
-        }
+    private static Reason reason(Recipe best, double ahead, Teaching teaching) {
         if (ahead >= 0) {
             return Reason.SUCCEEDS_MOST;
         }
-        return best.stroke().hasSide() && !preferred.stroke().hasSide()
-                ? Reason.SIDE_NOT_WORTH_IT
-                : Reason.AS_GOOD_AND_SIMPLER;
+        return teaching.isMetBy(best) ? Reason.AS_GOOD_AND_SIMPLER : Reason.IS_WHAT_IS_TAUGHT;
     }
 }

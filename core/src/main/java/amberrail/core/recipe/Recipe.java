@@ -15,6 +15,7 @@ import java.util.List;
  * @param landing        where the cue ball rests (mm)
  * @param arrivalDegrees its direction where it passes nearest to the target
  * @param jacobian       how the landing moves with the stroke
+ * @param potShift       how the directions that pot turn with the tip
  * @param allowed        how far each thing may be off
  * @param firstFault     what goes wrong first for the reference student
  * @param consequence    and what then happens
@@ -28,6 +29,7 @@ public record Recipe(
         Point landing,
         double arrivalDegrees,
         LandingJacobian jacobian,
+        PotShift potShift,
         AllowedErrors allowed,
         AllowedErrors.Fault firstFault,
         Consequence consequence,

@@ -2,6 +2,7 @@ package amberrail.core.recipe;
 
 import amberrail.core.geometry.Direction;
 import amberrail.core.geometry.Point;
+import amberrail.core.motion.PaceScale;
 import amberrail.core.simulation.ExecutionErrors;
 import amberrail.core.simulation.PlayedShot;
 import amberrail.core.simulation.ShotRunner;
@@ -36,6 +37,10 @@ public final class RecipeSolver {
     private static final int SCREENING_SHOTS = 160;
     private static final int FINAL_SHOTS = 1000;
     private static final int NEAREST_SEARCHES = 6;
+    /** Of 1 to 10, for a pot alone (grading.md, "The usual recipe"). */
+    private static final double SOFTEST_USUAL_PACE = 2;
+
+    private static final double HARDEST_USUAL_PACE = 5;
     private static final long SEED = 20_241;
 
     /** Random numbers shared by every recipe, so that their success rates can be compared. */
@@ -97,7 +102,7 @@ public final class RecipeSolver {
     }
 
     private List<Recipe> solve() {
-        List<Candidate> scanned = task.aim().isPresent() ? scanAboutTheAim() : scanEverywhere();
+        List<Candidate> scanned = atUsualPace(task.aim().isPresent() ? scanAboutTheAim() : scanEverywhere());
         List<Candidate> working =
                 new ArrayList<>(scanned.stream().filter(Candidate::succeeds).toList());
         if (task.target().isPresent() && task.aim().isPresent()) {
@@ -107,6 +112,21 @@ public final class RecipeSolver {
                 .map(this::finished)
                 .sorted(Comparator.comparingDouble((Recipe r) -> -r.success().probability()))
                 .toList();
+    }
+
+    /** Where nothing but the pot is asked, nobody needs to know how it goes at a crawl or with power, as long as it goes at a usual pace. */
+    private List<Candidate> atUsualPace(List<Candidate> scanned) {
+        if (!task.teaching().potAlone()) {
+            return scanned;
+        }
+        List<Candidate> usual = scanned.stream()
+                .filter(candidate -> {
+                    double pace = PaceScale.pace(
+                            candidate.stroke(task.cueRadiusMillimetres()).paceMetresPerSecond());
+                    return pace >= SOFTEST_USUAL_PACE && pace <= HARDEST_USUAL_PACE;
+                })
+                .toList();
+        return usual.stream().anyMatch(Candidate::succeeds) ? usual : scanned;
     }
 
     private List<Candidate> scanAboutTheAim() {
@@ -177,9 +197,8 @@ public final class RecipeSolver {
                 .toList();
     }
 
-    /** In each group the stroke that succeeds most often under the reference student's errors. */
+    /** In each group the stroke that succeeds most often under the reference student's errors; of those as good the one of least effort. */
     private List<Candidate> bestOfEachWay(List<Candidate> working) {
-        record Screened(Candidate candidate, int successes) {}
         List<Screened> screened = working.parallelStream()
                 .map(candidate -> new Screened(candidate, screened(candidate)))
                 .toList();
@@ -187,7 +206,24 @@ public final class RecipeSolver {
         for (Screened one : screened) {
             best.merge(one.candidate().group(), one, (a, b) -> b.successes() > a.successes() ? b : a);
         }
+        if (task.teaching().potAlone()) {
+            for (Screened one : screened) {
+                best.merge(one.candidate().group(), one, this::easier);
+            }
+        }
         return best.values().stream().map(Screened::candidate).toList();
+    }
+
+    private record Screened(Candidate candidate, int successes) {}
+
+    private Screened easier(Screened best, Screened other) {
+        double asGood = best.successes() - PreferredRecipe.AS_GOOD_WITHIN * SCREENING_SHOTS;
+        return other.successes() >= asGood && effort(other) < effort(best) ? other : best;
+    }
+
+    private double effort(Screened one) {
+        return PreferredRecipe.effort(
+                one.candidate().stroke(task.cueRadiusMillimetres()).paceMetresPerSecond(), task.teaching());
     }
 
     private int screened(Candidate candidate) {
@@ -215,7 +251,7 @@ public final class RecipeSolver {
         double arrival = Arrival.degrees(runner.result(), task.cueBall(), target, stroke.launchDegrees());
         LandingJacobian jacobian = LandingJacobian.of(runner, task, stroke, arrival);
         AllowedErrors allowed = AllowedErrors.of(runner, task, stroke);
-        AllowedErrors.Fault fault = allowed.firstToGoWrong(ExecutionErrors.REFERENCE);
+        AllowedErrors.Fault fault = allowed.firstToGoWrong(ExecutionErrors.REFERENCE.at(stroke.paceMetresPerSecond()));
         return new Recipe(
                 sharp.group().way(),
                 sharp.group().cushions(),
@@ -224,6 +260,7 @@ public final class RecipeSolver {
                 sharp.landing(),
                 arrival,
                 jacobian,
+                PotShift.of(trial, task, sharp),
                 allowed,
                 fault,
                 consequence(runner, allowed.pastThe(fault, stroke), target, arrival),

@@ -21,6 +21,7 @@ import java.util.function.Predicate;
  * @param success     all that is asked; it implies {@code aimTest}
  * @param target      where the cue ball should rest (mm); empty: anywhere that succeeds
  * @param sideAllowed whether strokes with side may be proposed
+ * @param teaching    what the shot is there to teach
  */
 public record ShotTask(
         ShotTable table,
@@ -31,13 +32,15 @@ public record ShotTask(
         Predicate<PlayedShot> aimTest,
         Predicate<PlayedShot> success,
         Optional<Point> target,
-        boolean sideAllowed) {
+        boolean sideAllowed,
+        Teaching teaching) {
     public ShotTask {
         balls = List.copyOf(balls);
         Objects.requireNonNull(aim);
         Objects.requireNonNull(aimTest);
         Objects.requireNonNull(success);
         Objects.requireNonNull(target);
+        Objects.requireNonNull(teaching);
     }
 
     ShotRunner runner() {

@@ -3,7 +3,8 @@ package amberrail.core.simulation;
 import amberrail.core.problem.Require;
 
 /**
- * How much one stroke strays from what was meant, as standard deviations.
+ * How much one stroke strays from what was meant, as standard deviations at the reference pace of 2 m/s; {@link #at} says how they grow
+ * with the stroke.
  *
  * @param aimMilliradians       of the cue ball's launch direction, squirt included (answers.md, "Strike and pace")
  * @param paceFraction          of the launch speed, 0.065 = 6.5 %
@@ -44,10 +45,19 @@ public record ExecutionErrors(
 
     /** Every error times a factor; none grows past what this type allows. */
     public ExecutionErrors times(double factor) {
+        return times(factor, factor);
+    }
+
+    /** The errors of a stroke at this launch speed: power costs accuracy, and a very soft stroke is hard to dose ({@link PaceGrowth}). */
+    public ExecutionErrors at(double speedMetresPerSecond) {
+        return times(PaceGrowth.ofAimAndTip(speedMetresPerSecond), PaceGrowth.ofPace(speedMetresPerSecond));
+    }
+
+    private ExecutionErrors times(double aimAndTip, double pace) {
         return new ExecutionErrors(
-                Math.min(200, factor * aimMilliradians),
-                Math.min(1, factor * paceFraction),
-                Math.min(50, factor * tipHeightMillimetres),
-                Math.min(50, factor * tipSideMillimetres));
+                Math.min(200, aimAndTip * aimMilliradians),
+                Math.min(1, pace * paceFraction),
+                Math.min(50, aimAndTip * tipHeightMillimetres),
+                Math.min(50, aimAndTip * tipSideMillimetres));
     }
 }

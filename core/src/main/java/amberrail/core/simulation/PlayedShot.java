@@ -16,6 +16,8 @@ public final class PlayedShot {
         STARTS_ROLLING,
         STOPS,
         BALLS_MEET,
+        /** Three or more pressed on one another; each two that touched follow as {@code BALLS_MEET}. */
+        BALLS_PRESS,
         MEETS_CUSHION,
         MEETS_JAW,
         POTTED
@@ -29,7 +31,9 @@ public final class PlayedShot {
         Kind.MEETS_CUSHION,
         Kind.MEETS_JAW,
         Kind.MEETS_JAW,
-        Kind.POTTED
+        Kind.POTTED,
+        Kind.BALLS_PRESS,
+        Kind.BALLS_MEET
     };
 
     private static final int NONE = -1;
@@ -120,7 +124,7 @@ public final class PlayedShot {
     /** First meeting of this ball with another, or -1. */
     public int firstMeeting(int ball) {
         for (int e = 0; e < log.events; e++) {
-            if (log.kind[e] == ShotLoop.BALLS_MEET && involves(e, ball)) {
+            if (kind(e) == Kind.BALLS_MEET && involves(e, ball)) {
                 return e;
             }
         }

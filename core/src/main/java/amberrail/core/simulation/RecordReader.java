@@ -60,8 +60,17 @@ final class RecordReader {
         return switch (log.kind[e]) {
             case ShotLoop.ENDS_SLIDING -> new ShotEvent.StartsRolling(time, ball, after);
             case ShotLoop.STOPS -> new ShotEvent.Stops(time, ball, after);
-            case ShotLoop.BALLS_MEET ->
-                new ShotEvent.BallsMeet(time, ball, id(log.other[e]), before, after, state(e, 2), state(e, 3));
+            case ShotLoop.BALLS_MEET, ShotLoop.TOUCH_IN_GROUP ->
+                new ShotEvent.BallsMeet(
+                        time,
+                        ball,
+                        id(log.other[e]),
+                        before,
+                        after,
+                        state(e, 2),
+                        state(e, 3),
+                        log.kind[e] == ShotLoop.TOUCH_IN_GROUP);
+            case ShotLoop.BALLS_PRESS -> press(time, place);
             case ShotLoop.MEETS_NOSE -> cushion(time, ball, log.ball[e], place, before, after);
             case ShotLoop.MEETS_FACING ->
                 jaw(
@@ -93,6 +102,15 @@ final class RecordReader {
                 new ShotEvent.Potted(time, ball, table.pocket(place).orElseThrow(), before);
             default -> throw new IllegalStateException("unknown event kind " + log.kind[e]);
         };
+    }
+
+    private ShotEvent press(double time, int press) {
+        List<ShotEvent.Pressed> members = new ArrayList<>();
+        for (int row = log.pressFrom[press]; row < log.pressFrom[press + 1]; row++) {
+            members.add(new ShotEvent.Pressed(
+                    id(log.memberBall[row]), state(log.memberStates, 2 * row), state(log.memberStates, 2 * row + 1)));
+        }
+        return new ShotEvent.BallsPress(time, log.pressSeconds[press], members);
     }
 
     private ShotEvent cushion(double time, String ball, int index, int nose, BallState before, BallState after) {
@@ -172,8 +190,11 @@ final class RecordReader {
     }
 
     private BallState state(int event, int slot) {
-        int at = (4 * event + slot) * ShotLog.VALUES;
-        double[] s = log.states;
+        return state(log.states, 4 * event + slot);
+    }
+
+    private static BallState state(double[] s, int slot) {
+        int at = slot * ShotLog.VALUES;
         return new BallState(s[at], s[at + 1], s[at + 2], s[at + 3], s[at + 4], s[at + 5], s[at + 6]);
     }
 

@@ -23,9 +23,73 @@ final class ShotLog {
 
     static final int PIECE_VALUES = 13;
 
+    /** Groups that pressed on one another: how long, and their members' rows, two states each. */
+    int presses;
+
+    double[] pressSeconds = new double[8];
+    /** First row of each group; its rows end where the next group's begin. */
+    int[] pressFrom = new int[9];
+
+    int[] memberBall = new int[64];
+    double[] memberStates = new double[64 * 2 * VALUES];
+
     void clear() {
         events = 0;
         pieces = 0;
+        presses = 0;
+    }
+
+    /** A group that has parted: one event for it, one for each two that touched, and a straight piece for the time in which they pressed. */
+    void press(double at, ClusterImpact group, ShotWorkspace w) {
+        int from = pressFrom[presses];
+        if (presses + 1 == pressSeconds.length) {
+            pressSeconds = Arrays.copyOf(pressSeconds, 2 * pressSeconds.length);
+            pressFrom = Arrays.copyOf(pressFrom, 2 * pressSeconds.length + 1);
+        }
+        while (from + group.count() > memberBall.length) {
+            memberBall = Arrays.copyOf(memberBall, 2 * memberBall.length);
+            memberStates = Arrays.copyOf(memberStates, 2 * memberStates.length);
+        }
+        for (int member = 0; member < group.count(); member++) {
+            int row = from + member;
+            memberBall[row] = group.ball(member);
+            System.arraycopy(group.before(), member * VALUES, memberStates, 2 * row * VALUES, VALUES);
+            w.copy(group.ball(member), memberStates, (2 * row + 1) * VALUES);
+            bridge(w, row, at + group.joinedAfter(member), group.seconds() - group.joinedAfter(member));
+        }
+        pressSeconds[presses] = group.seconds();
+        pressFrom[presses + 1] = from + group.count();
+        note(ShotLoop.BALLS_PRESS, at, group.ball(0), group.ball(1));
+        for (int touch = 0; touch < group.touches(); touch++) {
+            note(ShotLoop.TOUCH_IN_GROUP, at, group.touching(touch), group.touched(touch));
+        }
+        presses++;
+    }
+
+    private void note(int eventKind, double at, int a, int b) {
+        int event = event(eventKind, at, Math.min(a, b), Math.max(a, b), presses);
+        for (int row = pressFrom[presses]; row < pressFrom[presses + 1]; row++) {
+            if (memberBall[row] == ball[event] || memberBall[row] == other[event]) {
+                int slot = 4 * event + (memberBall[row] == ball[event] ? 0 : 2);
+                System.arraycopy(memberStates, 2 * row * VALUES, states, slot * VALUES, 2 * VALUES);
+            }
+        }
+    }
+
+    private void bridge(ShotWorkspace w, int row, double at, double seconds) {
+        int i = memberBall[row];
+        int piece = newPiece(i, ShotWorkspace.SLIDING);
+        int from = 2 * row * VALUES;
+        double x = memberStates[from];
+        double y = memberStates[from + 1];
+        this.piece[piece] = at;
+        this.piece[piece + 1] = at + seconds;
+        this.piece[piece + 2] = x;
+        this.piece[piece + 3] = y;
+        this.piece[piece + 4] = seconds > 0 ? (w.x[i] - x) / seconds : 0;
+        this.piece[piece + 5] = seconds > 0 ? (w.y[i] - y) / seconds : 0;
+        System.arraycopy(memberStates, from + 4, this.piece, piece + 6, 3);
+        Arrays.fill(this.piece, piece + 9, piece + PIECE_VALUES, 0);
     }
 
     int event(int eventKind, double at, int a, int b, int where) {
@@ -60,14 +124,7 @@ final class ShotLog {
         if (i < 0) {
             return;
         }
-        int at = slot * VALUES;
-        states[at] = w.x[i];
-        states[at + 1] = w.y[i];
-        states[at + 2] = w.vx[i];
-        states[at + 3] = w.vy[i];
-        states[at + 4] = w.wx[i];
-        states[at + 5] = w.wy[i];
-        states[at + 6] = w.wz[i];
+        w.copy(i, states, slot * VALUES);
     }
 
     /** When a piece ended: where the same ball's next one begins, or the shot's end. */
@@ -82,28 +139,26 @@ final class ShotLog {
 
     /** Called when a piece begins; its end is known when the next one of the same ball begins. */
     void piece(ShotWorkspace w, int i) {
+        int at = newPiece(i, w.phase[i]);
+        piece[at] = w.since[i];
+        piece[at + 1] = w.until[i];
+        w.copy(i, piece, at + 2);
+        piece[at + 9] = w.ax[i];
+        piece[at + 10] = w.ay[i];
+        piece[at + 11] = w.phase[i] == ShotWorkspace.SLIDING ? w.spinRateX[i] : 0;
+        piece[at + 12] = w.phase[i] == ShotWorkspace.SLIDING ? w.spinRateY[i] : 0;
+    }
+
+    /** Where the numbers of a new piece begin. */
+    private int newPiece(int i, int phase) {
         if (pieces == pieceBall.length) {
             int size = 2 * pieces;
             pieceBall = Arrays.copyOf(pieceBall, size);
             piecePhase = Arrays.copyOf(piecePhase, size);
             piece = Arrays.copyOf(piece, size * PIECE_VALUES);
         }
-        int at = pieces * PIECE_VALUES;
         pieceBall[pieces] = i;
-        piecePhase[pieces] = w.phase[i];
-        piece[at] = w.since[i];
-        piece[at + 1] = w.until[i];
-        piece[at + 2] = w.x[i];
-        piece[at + 3] = w.y[i];
-        piece[at + 4] = w.vx[i];
-        piece[at + 5] = w.vy[i];
-        piece[at + 6] = w.wx[i];
-        piece[at + 7] = w.wy[i];
-        piece[at + 8] = w.wz[i];
-        piece[at + 9] = w.ax[i];
-        piece[at + 10] = w.ay[i];
-        piece[at + 11] = w.phase[i] == ShotWorkspace.SLIDING ? w.spinRateX[i] : 0;
-        piece[at + 12] = w.phase[i] == ShotWorkspace.SLIDING ? w.spinRateY[i] : 0;
-        pieces++;
+        piecePhase[pieces] = phase;
+        return PIECE_VALUES * pieces++;
     }
 }

@@ -17,9 +17,13 @@ final class ShotLoop {
     static final int MEETS_FACING = 4;
     static final int MEETS_ARC = 5;
     static final int POTS = 6;
+    /** Three or more resolved together, and each two of them that touched. */
+    static final int BALLS_PRESS = 7;
+
+    static final int TOUCH_IN_GROUP = 8;
 
     /** Touching balls that approach no faster do not strike each other yet (physics/model.md, section 4, a0). */
-    private static final double CREEPS_METRES_PER_SECOND = 1e-3;
+    static final double CREEPS_METRES_PER_SECOND = 1e-3;
 
     /** However slowly they approach, they are no deeper in each other. */
     private static final double SUNK_METRES = 5e-6;
@@ -35,6 +39,8 @@ final class ShotLoop {
     private final double[] pairTime;
     private final WallSearch walls;
     private final CircleEntry approach = new CircleEntry();
+    private final CushionImpact cushion = new CushionImpact();
+    private final ClusterImpact cluster;
 
     private TableContacts table;
     private Physics physics;
@@ -50,6 +56,7 @@ final class ShotLoop {
         wallKind = new int[mostBalls];
         wallIndex = new int[mostBalls];
         pairTime = new double[mostBalls * mostBalls];
+        cluster = new ClusterImpact(mostBalls);
     }
 
     /** Empties the table; balls are added to {@link #balls} next. */
@@ -59,6 +66,8 @@ final class ShotLoop {
         physics = newPhysics;
         log = newLog;
         balls.begin(newPhysics);
+        cushion.begin(newPhysics);
+        cluster.begin(newPhysics);
         now = 0;
         eventCount = 0;
     }
@@ -159,11 +168,14 @@ final class ShotLoop {
         balls.advance(b, now);
         balls.since[a] = now;
         balls.since[b] = now;
-        separate(a, b);
+        if (!separate(a, b) && cluster.gathers(balls, a, b, now)) {
+            press();
+            return;
+        }
         clearOfCushions(a);
         clearOfCushions(b);
         int event = note(BALLS_MEET, a, b, -1);
-        Impacts.balls(balls, a, b, physics);
+        PairImpact.strike(balls, a, b, physics);
         noteAfter(event);
         startPiece(a);
         startPiece(b);
@@ -171,9 +183,24 @@ final class ShotLoop {
         predict(b);
     }
 
-    /** Pressed-together balls are put back to touching, half each. */
-    private void separate(int a, int b) {
-        double touching = touching(a, b);
+    /** Balls that touch or nearly touch are resolved together; they are busy until all have parted. */
+    private void press() {
+        cluster.resolve(balls, now, wallTime);
+        for (int member = 0; member < cluster.count(); member++) {
+            clearOfCushions(cluster.ball(member));
+        }
+        log.press(now, cluster, balls);
+        for (int member = 0; member < cluster.count(); member++) {
+            startPiece(cluster.ball(member));
+        }
+        for (int member = 0; member < cluster.count(); member++) {
+            predict(cluster.ball(member));
+        }
+    }
+
+    /** Balls that crept into each other are put back to touching, half each; whether they were (section 4, a0: no group then). */
+    private boolean separate(int a, int b) {
+        double touching = balls.touching(a, b);
         double dx = balls.x[b] - balls.x[a];
         double dy = balls.y[b] - balls.y[a];
         double distance = Math.sqrt(dx * dx + dy * dy);
@@ -185,6 +212,7 @@ final class ShotLoop {
             balls.x[b] += shift * dx;
             balls.y[b] += shift * dy;
         }
+        return missing > FirstEntry.ON_BORDER_METRES;
     }
 
     private void meetWall(int i, int kind, int index) {
@@ -215,7 +243,7 @@ final class ShotLoop {
             pushOut(i, nx, ny, balls.noseDistance[i] - away);
         }
         int event = note(kind, i, -1, index);
-        Impacts.cushion(balls, i, nx, ny, physics);
+        cushion.strike(balls, i, nx, ny);
         noteAfter(event);
         startPiece(i);
         predict(i);
@@ -286,12 +314,6 @@ final class ShotLoop {
         }
     }
 
-    private double touching(int a, int b) {
-        return balls.radius[a] == balls.radius[b]
-                ? 2 * balls.radius[a]
-                : 2 * Math.sqrt(balls.radius[a] * balls.radius[b]);
-    }
-
     private void predictPair(int a, int b) {
         int slot = a * most + b;
         pairTime[slot] = FirstEntry.NEVER;
@@ -299,19 +321,21 @@ final class ShotLoop {
         if (!oneMoves || balls.phase[a] == ShotWorkspace.POTTED || balls.phase[b] == ShotWorkspace.POTTED) {
             return;
         }
-        double limit = Math.min(balls.until[a], balls.until[b]) - now;
+        // Balls of a group are busy until it has parted.
+        double from = Math.max(now, Math.max(balls.since[a], balls.since[b]));
+        double limit = Math.min(balls.until[a], balls.until[b]) - from;
         if (limit < 0) {
             return;
         }
-        double ta = balls.moves(a) ? now - balls.since[a] : 0;
-        double tb = balls.moves(b) ? now - balls.since[b] : 0;
+        double ta = balls.moves(a) ? from - balls.since[a] : 0;
+        double tb = balls.moves(b) ? from - balls.since[b] : 0;
         double px = at(balls.x[b], balls.vx[b], balls.ax[b], tb) - at(balls.x[a], balls.vx[a], balls.ax[a], ta);
         double py = at(balls.y[b], balls.vy[b], balls.ay[b], tb) - at(balls.y[a], balls.vy[a], balls.ay[a], ta);
         double vx = balls.vx[b] + tb * balls.ax[b] - balls.vx[a] - ta * balls.ax[a];
         double vy = balls.vy[b] + tb * balls.ay[b] - balls.vy[a] - ta * balls.ay[a];
         double t = approach.of(px, py, vx, vy, balls.ax[b] - balls.ax[a], balls.ay[b] - balls.ay[a])
-                .first(touching(a, b), limit, CREEPS_METRES_PER_SECOND, SUNK_METRES);
-        pairTime[slot] = now + t;
+                .first(balls.touching(a, b), limit, CREEPS_METRES_PER_SECOND, SUNK_METRES);
+        pairTime[slot] = from + t;
     }
 
     /** Where a coordinate is after t on its parabola. */
@@ -323,7 +347,7 @@ final class ShotLoop {
     private void predictWall(int i) {
         wallTime[i] = FirstEntry.NEVER;
         if (balls.moves(i)) {
-            wallTime[i] = now + walls.find(i, balls.until[i] - now);
+            wallTime[i] = balls.since[i] + walls.find(i, balls.until[i] - balls.since[i]);
             wallKind[i] = walls.kind;
             wallIndex[i] = walls.index;
         }

@@ -65,21 +65,24 @@ public final class ShotRunner {
      * Plays one batch of noisy strokes and counts how many succeed; a miscue moves nothing and succeeds at nothing.
      *
      * @param meant    the stroke without errors; its launch direction, squirt included, is what the aim error is added to
+     * @param errors   at the reference pace; they grow with the stroke's
      * @param succeeds judges a finished shot, must not keep it
      */
     public int successes(
             CueStrike meant, ExecutionErrors errors, StrokeNoise noise, int batch, Predicate<PlayedShot> succeeds) {
+        double speed = meant.speedMetresPerSecond();
+        ExecutionErrors at = errors.at(speed);
         double radiusMillimetres = 1000 * struckRadiusMetres();
         double psi = Math.toRadians(meant.launchDegrees());
         double elevation = Math.toRadians(meant.elevationDegrees());
         int successes = 0;
         for (int i = 0; i < noise.perBatch(); i++) {
-            double pace = 1 + errors.paceFraction() * noise.draw(batch, i, 1);
+            double pace = 1 + at.paceFraction() * noise.draw(batch, i, 1);
             boolean moved = play(
-                    meant.speedMetresPerSecond() * Math.max(0, pace),
-                    psi + 1e-3 * errors.aimMilliradians() * noise.draw(batch, i, 0),
-                    meant.side() + errors.tipSideMillimetres() * noise.draw(batch, i, 3) / radiusMillimetres,
-                    meant.height() + errors.tipHeightMillimetres() * noise.draw(batch, i, 2) / radiusMillimetres,
+                    speed * Math.max(0, pace),
+                    psi + 1e-3 * at.aimMilliradians() * noise.draw(batch, i, 0),
+                    meant.side() + at.tipSideMillimetres() * noise.draw(batch, i, 3) / radiusMillimetres,
+                    meant.height() + at.tipHeightMillimetres() * noise.draw(batch, i, 2) / radiusMillimetres,
                     elevation);
             if (moved && succeeds.test(result)) {
                 successes++;

@@ -8,6 +8,7 @@ import amberrail.core.problem.ProblemCode;
 import amberrail.core.problem.Require;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -17,7 +18,7 @@ import java.util.Set;
  */
 public final class ShotSimulator {
     /** Touching balls may be typed this much too close (m). */
-    private static final double OVERLAP_SLACK_METRES = 1e-7;
+    private static final double OVERLAP_SLACK_METRES = 5e-7;
 
     private static final int MOST_BALLS = 30;
 
@@ -87,11 +88,13 @@ public final class ShotSimulator {
         double y = ball.state().y();
         boolean onBed = x >= near && x <= table.lengthMetres - near && y >= near && y <= table.widthMetres - near;
         if (!onBed) {
-            throw new InvalidInputException(
+            double outside = Math.max(
+                    Math.max(near - x, x - table.lengthMetres + near),
+                    Math.max(near - y, y - table.widthMetres + near));
+            throw InvalidInputException.told(
                     ProblemCode.OFF_THE_TABLE,
                     "balls." + ball.id(),
-                    "(" + x + ", " + y + ") m",
-                    "must lie on the bed, clear of the cushions");
+                    String.format(Locale.ROOT, "Ball %s lies %.1f mm outside the bed", ball.id(), 1000 * outside));
         }
     }
 
@@ -101,8 +104,15 @@ public final class ShotSimulator {
                 one.state().x() - other.state().x(),
                 one.state().y() - other.state().y());
         if (distance < touching - OVERLAP_SLACK_METRES) {
-            throw new InvalidInputException(
-                    ProblemCode.BALLS_OVERLAP, "balls." + one.id(), distance, "must not lie in ball " + other.id());
+            throw InvalidInputException.told(
+                    ProblemCode.BALLS_OVERLAP,
+                    "balls." + one.id(),
+                    String.format(
+                            Locale.ROOT,
+                            "Ball %s lies %.1f mm inside ball %s",
+                            one.id(),
+                            1000 * (touching - distance),
+                            other.id()));
         }
     }
 }

@@ -141,6 +141,33 @@ final class ShotWorkspace {
         return phase[i] == SLIDING || phase[i] == ROLLING;
     }
 
+    /** Distance of two balls' centres at which they touch (m). */
+    double touching(int a, int b) {
+        return radius[a] == radius[b] ? 2 * radius[a] : 2 * Math.sqrt(radius[a] * radius[b]);
+    }
+
+    /** Where a ball is at a later moment of its piece (m). */
+    double xAt(int i, double time) {
+        double t = Math.max(0, time - since[i]);
+        return x[i] + t * (vx[i] + 0.5 * t * ax[i]);
+    }
+
+    double yAt(int i, double time) {
+        double t = Math.max(0, time - since[i]);
+        return y[i] + t * (vy[i] + 0.5 * t * ay[i]);
+    }
+
+    /** x, y, vx, vy, wx, wy, wz of a ball, into {@code target} from {@code at} on. */
+    void copy(int i, double[] target, int at) {
+        target[at] = x[i];
+        target[at + 1] = y[i];
+        target[at + 2] = vx[i];
+        target[at + 3] = vy[i];
+        target[at + 4] = wx[i];
+        target[at + 5] = wy[i];
+        target[at + 6] = wz[i];
+    }
+
     /** Brings a ball to a later moment of its piece. */
     void advance(int i, double time) {
         double dt = time - since[i];

@@ -12,7 +12,7 @@ import org.hipparchus.distribution.continuous.NormalDistribution;
  * <p>Aim ~ N(0, s²): thick beyond the thick tolerance, thin beyond the thin one. The prior is that of {@link ErrorSds}, worth {@code weight}
  * attempts about {@code priorSd}. The interval holds every s whose likelihood is not less than the best by the 90 % quantile of chi-square(1).
  *
- * @param sd       standard deviation of the launch direction (mrad), what unwanted side throws included
+ * @param sd       standard deviation of the launch direction (mrad); what unwanted side throws is included unless the tolerances allow for it
  * @param interval 90 %
  */
 public record AimFromManyPots(double sd, Interval interval) {

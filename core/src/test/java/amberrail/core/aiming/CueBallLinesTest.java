@@ -153,6 +153,8 @@ class CueBallLinesTest {
                 p.ballRestitution(),
                 new Physics.BallFriction(0, 0, 1),
                 p.cushionRestitution(),
+                p.cushionRestitutionSlope(),
+                p.cushionRestitutionFloor(),
                 p.cushionFriction(),
                 p.miscueLimit());
     }

@@ -206,7 +206,8 @@ class JudgeConditionsTest {
         ShotLayout asked = layout(List.of(new Demand.ReachCushionPoint(Cushion.W, 2, 80)), cue(2, 2), ball("a", 4, 2));
         // A dead straight draw shot comes back along its line to the middle of the head cushion.
         assertThat(simulated(asked, 4.5, 0, -0.45).result()).isEqualTo(TryResult.SUCCESS);
-        assertThat(simulated(asked, 3, 0, 0.45).faults()).contains(Fault.CUSHION_POINT_MISSED);
+        // A little off the line, or the object ball comes back off the foot cushion and sends it there.
+        assertThat(simulated(asked, 3, 0.6, 0.45).faults()).contains(Fault.CUSHION_POINT_MISSED);
     }
 
     @Test

@@ -27,6 +27,7 @@ class AdviceTest {
             2,
             2,
             2,
+            1,
             true);
 
     private static final Advice.Limits LIMITS = new Advice.Limits(6.25, 20);
@@ -115,7 +116,7 @@ class AdviceTest {
         };
         for (double[][] jacobian : jacobians) {
             StrokeModel model =
-                    new StrokeModel(MODEL.stroke(), MODEL.landing(), MODEL.arrival(), jacobian, 1.2, 1.2, 2, true);
+                    new StrokeModel(MODEL.stroke(), MODEL.landing(), MODEL.arrival(), jacobian, 1.2, 1.2, 2, 1, true);
             List<SeenShot> shots = new ArrayList<>();
             for (int i = 0; i < 120; i++) {
                 shots.add(made(model, truth, random));

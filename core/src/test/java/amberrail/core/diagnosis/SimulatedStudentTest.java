@@ -14,6 +14,7 @@ import amberrail.core.geometry.Point;
 import amberrail.core.recipe.PlannedStroke;
 import amberrail.core.recipe.PreferredRecipe;
 import amberrail.core.recipe.RecipeSolver;
+import amberrail.core.recipe.Teaching;
 import amberrail.core.simulation.ExecutionErrors;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -24,8 +25,9 @@ import org.junit.jupiter.params.provider.ValueSource;
 class SimulatedStudentTest {
     private static final double MARKED_WELL = 1e-6;
 
-    private static final PlannedStroke STROKE =
-            PreferredRecipe.of(RecipeSolver.solve(task(false))).orElseThrow().stroke();
+    private static final PlannedStroke STROKE = PreferredRecipe.of(RecipeSolver.solve(task(false)), Teaching.NOTHING)
+            .orElseThrow()
+            .stroke();
 
     private static Attempt played(ExecutionErrors errors, boolean mirrored, Random random) {
         return new SimulatedStudent(errors, random).play(layout(mirrored), task(mirrored), STROKE, MARKED_WELL);

@@ -14,6 +14,7 @@ import amberrail.core.recipe.PreferredRecipe;
 import amberrail.core.recipe.Recipe;
 import amberrail.core.recipe.RecipeSolver;
 import amberrail.core.recipe.ShotTask;
+import amberrail.core.recipe.Teaching;
 import amberrail.core.simulation.ShotRunner;
 import amberrail.core.statistics.ArrivalError;
 import java.util.OptionalDouble;
@@ -55,7 +56,8 @@ class StrokeModelTest {
         "true, 1, 0.4, 0.3"
     })
     void smallErrorsMoveTheLandingAsForetold(boolean mirrored, double pace, double height, double thicker) {
-        Recipe usual = PreferredRecipe.of(RecipeSolver.solve(task(false))).orElseThrow();
+        Recipe usual = PreferredRecipe.of(RecipeSolver.solve(task(false)), Teaching.NOTHING)
+                .orElseThrow();
         StrokeModel model = StrokeModel.of(usual, layout(false), mirrored, WIDTH_MILLIMETRES, true);
         assertThat(model.landing().distanceMillimetres(played(usual.stroke(), mirrored, 0, 0, 0)))
                 .as("where it is foretold")

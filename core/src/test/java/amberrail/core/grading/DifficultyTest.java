@@ -14,6 +14,7 @@ import amberrail.core.motion.Physics;
 import amberrail.core.recipe.PreferredRecipe;
 import amberrail.core.recipe.RecipeSolver;
 import amberrail.core.recipe.ShotTask;
+import amberrail.core.recipe.Teaching;
 import amberrail.core.simulation.ShotTable;
 import amberrail.core.simulation.StrokeNoise;
 import amberrail.core.table.PocketName;
@@ -88,7 +89,8 @@ class DifficultyTest {
                 task.aimTest(),
                 success,
                 task.target(),
-                false);
+                false,
+                task.teaching());
     }
 
     /** A stop shot over 40 cm with a ring of this radius, and its usual recipe. */
@@ -108,6 +110,9 @@ class DifficultyTest {
         ShotLayout layout = ShotLayout.of(shot, PLAN, TablePresets.POOL_9FT.balls(), false);
         ShotTask task = ShotTasks.of(layout, ShotTable.of(PLAN), Physics.POOL, false);
         return new Difficulty.Played(
-                task, PreferredRecipe.of(RecipeSolver.solve(task)).orElseThrow().stroke());
+                task,
+                PreferredRecipe.of(RecipeSolver.solve(task), Teaching.NOTHING)
+                        .orElseThrow()
+                        .stroke());
     }
 }

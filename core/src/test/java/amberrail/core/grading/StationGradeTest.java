@@ -15,6 +15,7 @@ import amberrail.core.grading.StationGrade.ErrorKind;
 import amberrail.core.recipe.PreferredRecipe;
 import amberrail.core.recipe.RecipeSolver;
 import amberrail.core.recipe.ShotTask;
+import amberrail.core.recipe.Teaching;
 import amberrail.core.simulation.ShotTable;
 import amberrail.core.simulation.TablePhysics;
 import amberrail.core.table.PocketName;
@@ -51,7 +52,10 @@ class StationGradeTest {
                 1);
         ShotTask task = ShotTasks.of(layout, ShotTable.of(TABLE), TablePhysics.usual(TableKind.POOL), false);
         return List.of(new Difficulty.Played(
-                task, PreferredRecipe.of(RecipeSolver.solve(task)).orElseThrow().stroke()));
+                task,
+                PreferredRecipe.of(RecipeSolver.solve(task), Teaching.NOTHING)
+                        .orElseThrow()
+                        .stroke()));
     }
 
     private static StationGrade grade(List<Difficulty.Played> shots) {

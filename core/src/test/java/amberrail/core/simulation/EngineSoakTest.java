@@ -2,8 +2,11 @@ package amberrail.core.simulation;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.lang.management.ManagementFactory;
+import java.lang.management.ThreadMXBean;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.IntStream;
@@ -18,6 +21,10 @@ class EngineSoakTest {
     private static final int SHOTS = Integer.getInteger("amber.soakShots", 20_000);
     private static final long SEED = Long.getLong("amber.soakSeed", 20_261_127L);
     private static final int A_SLICE = 500;
+    private static final int A_LONG_RUN = 200_000;
+    private static final int WARM_AFTER = 100;
+    private static final long MOST_CPU_NANOS = 20_000_000;
+    private static final int A_FULL_RACK = 16;
 
     @Test
     @Timeout(value = 2, unit = TimeUnit.HOURS)
@@ -32,14 +39,29 @@ class EngineSoakTest {
                 .isEmpty();
     }
 
+    /** Measured where the loop is warm, by the thread's own time, and only in the long run: a short one mostly measures the compiler. */
+    private static Optional<String> tooSlow(long cpuNanos, int shot, SoakScene scene) {
+        boolean measured = SHOTS >= A_LONG_RUN && shot >= WARM_AFTER;
+        return measured && cpuNanos > MOST_CPU_NANOS && scene.balls().size() < A_FULL_RACK
+                ? Optional.of("took " + cpuNanos / 1_000_000 + " ms")
+                : Optional.empty();
+    }
+
     private static List<String> slice(int slice) {
+        ThreadMXBean threads = ManagementFactory.getThreadMXBean();
         List<String> wrong = new ArrayList<>();
         Random random = new Random(SEED + slice);
         for (int shot = 0; shot < A_SLICE; shot++) {
             SoakScene scene = SoakScene.random(random);
+            int number = shot;
             String which = "slice " + slice + ", shot " + shot;
             try {
-                scene.problem(scene.play()).ifPresent(problem -> wrong.add(which + ": " + problem + " " + scene));
+                long before = threads.getCurrentThreadCpuTime();
+                ShotRecord record = scene.play();
+                long cpu = threads.getCurrentThreadCpuTime() - before;
+                scene.problem(record)
+                        .or(() -> tooSlow(cpu, number, scene))
+                        .ifPresent(problem -> wrong.add(which + ": " + problem + " " + scene));
             } catch (RuntimeException e) {
                 wrong.add(which + ": " + e + " " + scene);
             }

@@ -41,8 +41,9 @@ class LandingSimulationTest {
                 .mapToDouble(point -> Math.pow(point.yMillimetres() - mean, 2))
                 .sum();
         assertThat(found).hasSize(4_000);
-        assertThat(Math.sqrt(squares / (found.size() - 1)))
-                .isCloseTo(0.002 * distance, within(0.02 * distance * 0.002));
+        // 2 mrad hold at 2 m/s; half a metre a second is easier to aim (grading.md).
+        double aim = 0.002 * Math.sqrt((1 + 0.125 * 0.125) / 1.25);
+        assertThat(Math.sqrt(squares / (found.size() - 1))).isCloseTo(aim * distance, within(0.02 * distance * aim));
     }
 
     @Test

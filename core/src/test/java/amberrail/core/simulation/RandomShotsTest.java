@@ -21,6 +21,9 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** What must hold in every shot, whatever it is; thousands of random ones, their seed printed where one fails. */
 class RandomShotsTest {
+    /** A step of a cushion's integration may be taken in one of two images and refused in the other, by rounding. */
+    private static final double MIRROR_METRES = 3e-5;
+
     /** The promise of the engine: nobody overlaps or leaves the bed by more. */
     private static final double MOST_METRES = 1e-5;
 
@@ -61,7 +64,7 @@ class RandomShotsTest {
                                 image.end().x() - track.end().x(),
                                 width - image.end().y() - track.end().y()))
                         .as("seed 11, shot " + shot + ", ball " + track.ball())
-                        .isLessThan(1e-6);
+                        .isLessThan(MIRROR_METRES);
             }
         }
     }
@@ -98,20 +101,8 @@ class RandomShotsTest {
                 .count();
     }
 
-    /** At every event the energy of the balls in it must not be greater after than before. */
     private static void requireEnergyFalls(Scene scene, ShotRecord record, String which) {
-        for (ShotEvent event : record.events()) {
-            if (event instanceof ShotEvent.BallsMeet meet) {
-                double before =
-                        scene.energy(meet.ball(), meet.before()) + scene.energy(meet.other(), meet.otherBefore());
-                double after = scene.energy(meet.ball(), meet.after()) + scene.energy(meet.other(), meet.otherAfter());
-                assertThat(after).as(which + " " + event).isLessThanOrEqualTo(before * (1 + 1e-12));
-            } else if (event instanceof ShotEvent.MeetsCushion meet) {
-                assertThat(scene.energy(meet.ball(), meet.after()))
-                        .as(which + " " + event)
-                        .isLessThanOrEqualTo(scene.energy(meet.ball(), meet.before()) * (1 + 1e-12));
-            }
-        }
+        assertThat(new ShotEnergy(scene.balls, 1e-12).gain(record)).as(which).isEmpty();
     }
 
     private static void requireNoOverlap(Scene scene, ShotRecord record, String which) {
@@ -236,13 +227,6 @@ class RandomShotsTest {
 
         double radius(String id) {
             return ball(id).radiusMetres();
-        }
-
-        double energy(String id, BallState s) {
-            TableBall ball = ball(id);
-            double spin = s.wx() * s.wx() + s.wy() * s.wy() + s.wz() * s.wz();
-            double inertia = 0.4 * ball.massKilograms() * ball.radiusMetres() * ball.radiusMetres();
-            return 0.5 * ball.massKilograms() * (s.vx() * s.vx() + s.vy() * s.vy()) + 0.5 * inertia * spin;
         }
 
         private TableBall ball(String id) {

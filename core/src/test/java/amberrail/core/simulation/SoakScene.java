@@ -110,7 +110,7 @@ record SoakScene(TableSpec table, Physics physics, List<TableBall> balls, CueStr
                         + ", " + end.y() + ")");
             }
         }
-        return overlap(left).or(() -> gain(record));
+        return overlap(left).or(() -> new ShotEnergy(balls, 1e-9).gain(record));
     }
 
     private Optional<String> overlap(List<BallTrack> left) {
@@ -129,31 +129,6 @@ record SoakScene(TableSpec table, Physics physics, List<TableBall> balls, CueStr
             }
         }
         return Optional.empty();
-    }
-
-    private Optional<String> gain(ShotRecord record) {
-        for (ShotEvent event : record.events()) {
-            double before = 0;
-            double after = 0;
-            if (event instanceof ShotEvent.BallsMeet meet) {
-                before = energy(meet.ball(), meet.before()) + energy(meet.other(), meet.otherBefore());
-                after = energy(meet.ball(), meet.after()) + energy(meet.other(), meet.otherAfter());
-            } else if (event instanceof ShotEvent.MeetsCushion meet) {
-                before = energy(meet.ball(), meet.before());
-                after = energy(meet.ball(), meet.after());
-            }
-            if (after > before * (1 + 1e-9) + 1e-15) {
-                return Optional.of("energy grows from " + before + " to " + after + " J at " + event);
-            }
-        }
-        return Optional.empty();
-    }
-
-    private double energy(String id, BallState s) {
-        TableBall ball = ball(id);
-        double spin = s.wx() * s.wx() + s.wy() * s.wy() + s.wz() * s.wz();
-        double inertia = 0.4 * ball.massKilograms() * ball.radiusMetres() * ball.radiusMetres();
-        return 0.5 * ball.massKilograms() * (s.vx() * s.vx() + s.vy() * s.vy()) + 0.5 * inertia * spin;
     }
 
     private TableBall ball(String id) {

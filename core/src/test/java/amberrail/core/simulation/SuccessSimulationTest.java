@@ -31,6 +31,9 @@ class SuccessSimulationTest {
     private static final ExecutionErrors CHALK = new ExecutionErrors(5.1, 0.166, 5.1, 3.6);
     private static final ExecutionErrors AMBER = new ExecutionErrors(0.78, 0.025, 0.78, 0.55);
     private static final ExecutionErrors NONE = new ExecutionErrors(0, 0, 0, 0);
+    /** At which the bands' errors hold as they stand in the table (m/s). */
+    private static final double REFERENCE_PACE = 2;
+
     private static final int OBJECT = 1;
 
     /** grading.md: an Amber student pots straight over 1.5 m + 1.5 m about as often as a Chalk student over 0.6 m + 0.6 m. */
@@ -136,7 +139,7 @@ class SuccessSimulationTest {
         }
 
         CueStrike strike() {
-            return new CueStrike(2.2, azimuth, 0, 0, 0, OptionalDouble.empty());
+            return new CueStrike(REFERENCE_PACE, azimuth, 0, 0, 0, OptionalDouble.empty());
         }
 
         SuccessRate estimate(ExecutionErrors errors, StrokeNoise noise) {

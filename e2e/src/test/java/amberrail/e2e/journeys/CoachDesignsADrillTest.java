@@ -140,7 +140,7 @@ class CoachDesignsADrillTest extends Journey {
         double[] cue = bench.place("cue");
         bench.drag(bench.ball("cue"), object[0] + 20 - cue[0], object[1] - cue[1]);
         page.keyboard().up("Alt");
-        assertThat(bench.problems()).containsText("must not lie in ball");
+        assertThat(bench.problems()).containsText(" mm inside ball ");
         assertThat(bench.saved()).containsText("Saved");
     }
 

@@ -45,7 +45,7 @@ public class EngineBenchmark {
     private final StrokeNoise noise = StrokeNoise.of(NOISY_SHOTS, 1);
     private final StrokeNoise oneBatch = StrokeNoise.of(200, 1);
     private final Recipe usual =
-            PreferredRecipe.of(RecipeSolver.solve(station)).orElseThrow();
+            PreferredRecipe.of(RecipeSolver.solve(station), station.teaching()).orElseThrow();
     private final ShotRunner stationRunner =
             new ShotRunner(station.table(), station.physics(), station.balls(), station.cueBall());
 

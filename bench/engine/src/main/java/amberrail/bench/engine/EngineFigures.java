@@ -27,8 +27,8 @@ public final class EngineFigures {
         List<Figure> figures = new ArrayList<>();
         figures.add(micros(results, "stopShot", "a stop shot, one core", "under 3 µs", 1, "µs"));
         figures.add(micros(results, "stopShotRecord", "the same with its whole record of events and paths", "", 1, "µs"));
-        figures.add(micros(results, "threeCushions", "a three-cushion position shot", "under 15 µs", 1, "µs"));
-        figures.add(micros(results, "fullRackBreak", "a full-rack break, 16 balls", "under 3 ms", 1000, "ms"));
+        figures.add(micros(results, "threeCushions", "a three-cushion position shot", "under 20 µs", 1, "µs"));
+        figures.add(micros(results, "fullRackBreak", "a full-rack break, 16 balls", "under 10 ms", 1000, "ms"));
         figures.add(micros(
                 results, "twentyThousandNoisyShots", "20,000 noisy shots at one station, 2 cores", "under 0.5 s", 1e6, "s"));
         figures.add(new Figure(

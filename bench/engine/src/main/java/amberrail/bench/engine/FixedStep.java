@@ -207,18 +207,32 @@ final class FixedStep {
         double vt = b.vx * tx + b.vy * ty;
         double wn = b.wx * nx + b.wy * ny;
         double wt = b.wx * tx + b.wy * ty;
-        double s1 = vt + b.radius * (b.wz * cosine - wn * sine);
-        double s2 = -vn * sine - b.radius * wt;
-        double slip = Math.sqrt(s1 * s1 + s2 * s2);
-        double pn = (1 + physics.cushionRestitution()) * vn * cosine;
-        double pt = Math.min(2.0 / 7 * slip, physics.cushionFriction() * pn);
-        double q1 = slip < 1e-12 ? 0 : pt * s1 / slip;
-        double q2 = slip < 1e-12 ? 0 : pt * s2 / slip;
-        vn += -pn * cosine + q2 * sine;
-        vt -= q1;
+        double approach = vn;
+        double smooth = 0.05 * Math.max(1, approach);
+        double restitution = physics.cushionRestitutionAt(approach);
+        double dp = approach / CUSHION_STEPS;
+        double work = 0;
+        double most = 0;
         double k = 2.5 / b.radius;
-        wn += k * q1 * sine;
-        wt += k * q2;
+        while (vn > 0 || work > (1 - restitution * restitution) * most) {
+            double s1 = vt + b.radius * (b.wz * cosine - wn * sine);
+            double s2 = -vn * sine - b.radius * wt;
+            double rub = physics.cushionFriction() / Math.max(Math.sqrt(s1 * s1 + s2 * s2), smooth);
+            double q1 = rub * s1;
+            double q2 = rub * s2;
+            double un = vn - b.radius * wt;
+            double ut = vt + b.radius * wn;
+            double cloth = physics.slidingFriction()
+                    * Math.max(0, sine + q2 * cosine)
+                    / Math.max(Math.sqrt(un * un + ut * ut), smooth);
+            work += dp * cosine * vn;
+            most = Math.max(most, work);
+            vn += dp * (-cosine + q2 * sine - cloth * un);
+            vt += dp * (-q1 - cloth * ut);
+            wn += dp * k * (q1 * sine - cloth * ut);
+            wt += dp * k * (q2 + cloth * un);
+            b.wz -= dp * k * q1 * cosine;
+        }
         b.vx = vn * nx + vt * tx;
         b.vy = vn * ny + vt * ty;
         b.wx = wn * nx + wt * tx;

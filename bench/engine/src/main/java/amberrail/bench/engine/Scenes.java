@@ -8,6 +8,7 @@ import amberrail.core.motion.CueStrike;
 import amberrail.core.motion.Physics;
 import amberrail.core.recipe.AimSearch;
 import amberrail.core.recipe.ShotTask;
+import amberrail.core.recipe.Teaching;
 import amberrail.core.simulation.PlayedShot;
 import amberrail.core.simulation.ShotRunner;
 import amberrail.core.simulation.ShotTable;
@@ -112,7 +113,8 @@ final class Scenes {
                 pots.and(shot -> !shot.isPotted(0)
                         && Math.hypot(1000 * shot.xMetres(0) - 1900, 1000 * shot.yMetres(0) - 350) <= 150),
                 Optional.of(target),
-                sideAllowed);
+                sideAllowed,
+                Teaching.NOTHING);
     }
 
     private static PotLine pot(Point cue, Point object) {

@@ -2,16 +2,14 @@ package amberrail.core.simulation;
 
 import amberrail.core.motion.Physics;
 
-/** The two impact laws of physics/model.md (sections 4 and 5), working in place on the workspace's arrays. */
-final class Impacts {
+/** Two balls meet (physics/model.md, section 4), worked out in place on the workspace's arrays. */
+final class PairImpact {
     private static final double NO_SLIP = 1e-12;
-    /** Slower approaches to a cushion lose all their normal speed (model.md, section 13). */
-    private static final double INELASTIC_BELOW_METRES_PER_SECOND = 1e-4;
 
-    private Impacts() {}
+    private PairImpact() {}
 
     /** Balls a and b touch and close in; n points from a to b. */
-    static void balls(ShotWorkspace w, int a, int b, Physics physics) {
+    static void strike(ShotWorkspace w, int a, int b, Physics physics) {
         double nx = w.x[b] - w.x[a];
         double ny = w.y[b] - w.y[a];
         double distance = Math.sqrt(nx * nx + ny * ny);
@@ -59,40 +57,5 @@ final class Impacts {
         w.wx[ball] -= perInertia * mx;
         w.wy[ball] -= perInertia * my;
         w.wz[ball] -= perInertia * mz;
-    }
-
-    /** A ball meets a cushion or jaw; (nx, ny) points from the ball into the cushion (Han 2005). */
-    static void cushion(ShotWorkspace w, int ball, double nx, double ny, Physics physics) {
-        double radius = w.radius[ball];
-        double sin = w.cushionSine[ball];
-        double cos = w.cushionCosine[ball];
-        double tx = -ny;
-        double ty = nx;
-        double vN = w.vx[ball] * nx + w.vy[ball] * ny;
-        double vT = w.vx[ball] * tx + w.vy[ball] * ty;
-        if (vN < INELASTIC_BELOW_METRES_PER_SECOND) {
-            w.vx[ball] = vT * tx;
-            w.vy[ball] = vT * ty;
-            return;
-        }
-        double wN = w.wx[ball] * nx + w.wy[ball] * ny;
-        double wT = w.wx[ball] * tx + w.wy[ball] * ty;
-        double s1 = vT + radius * (w.wz[ball] * cos - wN * sin);
-        double s2 = -vN * sin - radius * wT;
-        double slip = Math.sqrt(s1 * s1 + s2 * s2);
-        double pn = (1 + physics.cushionRestitution()) * vN * cos;
-        double pt = Math.min(2.0 / 7 * slip, physics.cushionFriction() * pn);
-        double q1 = slip < NO_SLIP ? 0 : pt * s1 / slip;
-        double q2 = slip < NO_SLIP ? 0 : pt * s2 / slip;
-        double newN = vN - pn * cos + q2 * sin;
-        double newT = vT - q1;
-        double perRadius = 2.5 / radius;
-        double spinN = wN + perRadius * q1 * sin;
-        double spinT = wT + perRadius * q2;
-        w.vx[ball] = newN * nx + newT * tx;
-        w.vy[ball] = newN * ny + newT * ty;
-        w.wx[ball] = spinN * nx + spinT * tx;
-        w.wy[ball] = spinN * ny + spinT * ty;
-        w.wz[ball] -= perRadius * q1 * cos;
     }
 }
