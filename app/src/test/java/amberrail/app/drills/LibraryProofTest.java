@@ -66,8 +66,9 @@ class LibraryProofTest {
                 if (home
                         && drill.explore().isEmpty()
                         && played.size() == drill.station(station).shots().size()) {
-                    grades.add(Difficulty.of(played, NOISE).grade());
-                    wrong.addAll(unlikeItsMirror(played, images, station));
+                    double grade = Difficulty.of(played, NOISE).grade();
+                    grades.add(grade);
+                    wrong.addAll(unlikeItsMirror(grade, images, station));
                     wrong.addAll(betterIsWorse(played, station));
                 }
             }
@@ -86,12 +87,10 @@ class LibraryProofTest {
     }
 
     /** answers.md, "Grades": a mirror uses mirrored random numbers and agrees within one grade point. */
-    private static List<String> unlikeItsMirror(
-            List<Difficulty.Played> played, List<Difficulty.Played> images, int station) {
+    private static List<String> unlikeItsMirror(double original, List<Difficulty.Played> images, int station) {
         if (images.isEmpty()) {
             return List.of();
         }
-        double original = Difficulty.of(played, NOISE).grade();
         double mirror = Difficulty.of(images, NOISE.mirrored()).grade();
         return Math.abs(original - mirror) <= 1
                 ? List.of()

@@ -37,7 +37,8 @@ final class CostlyQuestions {
                 Thread thread = new Thread(() -> {
                     while (going.get()) {
                         try {
-                            int status = asker.send("POST", "/api/v1/shots/recipes", shot(table, random)).status();
+                            int status = asker.send("POST", "/api/v1/shots/recipes", shot(table, random))
+                                    .status();
                             (status == 200 ? answered : status == 429 ? toldToComeBack : other).incrementAndGet();
                         } catch (java.io.IOException e) {
                             other.incrementAndGet();
@@ -68,9 +69,11 @@ final class CostlyQuestions {
     }
 
     private static String shot(String table, Random random) {
-        return "{\"tableId\":\"" + table + "\",\"sideAllowed\":true,\"pot\":{\"ball\":\"1\",\"pocket\":\"N\"},\"balls\":["
+        return "{\"tableId\":\"" + table
+                + "\",\"sideAllowed\":true,\"pot\":{\"ball\":\"1\",\"pocket\":\"N\"},\"balls\":["
                 + "{\"label\":\"cue\",\"cueBall\":true,\"xMillimetres\":" + (700 + random.nextInt(300))
-                + ",\"yMillimetres\":" + (400 + random.nextInt(200)) + "},{\"label\":\"1\",\"cueBall\":false,\"xMillimetres\":"
+                + ",\"yMillimetres\":" + (400 + random.nextInt(200))
+                + "},{\"label\":\"1\",\"cueBall\":false,\"xMillimetres\":"
                 + (1150 + random.nextInt(100)) + ",\"yMillimetres\":" + (850 + random.nextInt(100)) + "}]}";
     }
 }

@@ -32,10 +32,14 @@ final class Described {
 
     List<Operation> operations() {
         List<Operation> found = new ArrayList<>();
-        api.get("paths").properties().forEach(path -> VERBS.stream()
-                .filter(path.getValue()::has)
-                .forEach(verb -> found.add(new Operation(
-                        verb.toUpperCase(java.util.Locale.ROOT), path.getKey(), path.getValue().get(verb)))));
+        api.get("paths")
+                .properties()
+                .forEach(path -> VERBS.stream()
+                        .filter(path.getValue()::has)
+                        .forEach(verb -> found.add(new Operation(
+                                verb.toUpperCase(java.util.Locale.ROOT),
+                                path.getKey(),
+                                path.getValue().get(verb)))));
         return found;
     }
 
@@ -49,7 +53,10 @@ final class Described {
             if (parameter.get("in").asText().equals("path")) {
                 path = path.replace("{" + name + "}", encoded(value));
             } else if (parameter.path("required").asBoolean() || random.nextBoolean()) {
-                query.append(query.isEmpty() ? '?' : '&').append(name).append('=').append(encoded(value));
+                query.append(query.isEmpty() ? '?' : '&')
+                        .append(name)
+                        .append('=')
+                        .append(encoded(value));
             }
         }
         JsonNode schema = operation.described().at("/requestBody/content/application~1json/schema");
@@ -59,13 +66,15 @@ final class Described {
 
     private String body(JsonNode schema, double oddness) {
         if (odd(oddness / 6)) {
-            return List.of("", "{", "[]", "null", "7", "\"\"", "{\"a\":".repeat(200), "{}", "\u0000").get(random.nextInt(9));
+            return List.of("", "{", "[]", "null", "7", "\"\"", "{\"a\":".repeat(200), "{}", "\u0000")
+                    .get(random.nextInt(9));
         }
         return value("", "", schema, oddness, 0);
     }
 
     private static String encoded(String value) {
-        return java.net.URLEncoder.encode(value, java.nio.charset.StandardCharsets.UTF_8).replace("+", "%20");
+        return java.net.URLEncoder.encode(value, java.nio.charset.StandardCharsets.UTF_8)
+                .replace("+", "%20");
     }
 
     private boolean odd(double share) {
@@ -78,14 +87,15 @@ final class Described {
     }
 
     private String value(String name, String where, JsonNode given, double oddness, int depth) {
-        JsonNode schema = given.has("$ref")
-                ? api.at(given.get("$ref").asText().substring(1))
-                : given;
+        JsonNode schema = given.has("$ref") ? api.at(given.get("$ref").asText().substring(1)) : given;
         if (odd(oddness)) {
             return oddValue();
         }
         if (schema.has("enum")) {
-            return "\"" + schema.get("enum").get(random.nextInt(schema.get("enum").size())).asText() + "\"";
+            return "\""
+                    + schema.get("enum")
+                            .get(random.nextInt(schema.get("enum").size()))
+                            .asText() + "\"";
         }
         return switch (schema.path("type").asText()) {
             case "string" -> "\"" + string(name, where, schema) + "\"";
@@ -138,11 +148,34 @@ final class Described {
 
     private String oddValue() {
         List<String> values = List.of(
-                "null", "-1", "0", "1e308", "-1e308", "2147483648", "9223372036854775808", "NaN", "\"NaN\"", "\"\"",
-                "\"\\u0000\"", "\"\\ud800\"", "\"" + "x".repeat(5000) + "\"", "\"'; drop table account; --\"",
-                "\"<script>alert(1)</script>\"", "\"../../etc/passwd\"", "[]", "{}", "[[[[]]]]", "true",
-                "\"9999-12-31T23:59:59Z\"", "\"+999999999-12-31T23:59:59Z\"", "\"0000-00-00\"", "\"\\uFEFF\"",
-                "\"\\u202E\"", "1.5", "\"%00\"", "\"" + UUID.randomUUID() + "\"");
+                "null",
+                "-1",
+                "0",
+                "1e308",
+                "-1e308",
+                "2147483648",
+                "9223372036854775808",
+                "NaN",
+                "\"NaN\"",
+                "\"\"",
+                "\"\\u0000\"",
+                "\"\\ud800\"",
+                "\"" + "x".repeat(5000) + "\"",
+                "\"'; drop table account; --\"",
+                "\"<script>alert(1)</script>\"",
+                "\"../../etc/passwd\"",
+                "[]",
+                "{}",
+                "[[[[]]]]",
+                "true",
+                "\"9999-12-31T23:59:59Z\"",
+                "\"+999999999-12-31T23:59:59Z\"",
+                "\"0000-00-00\"",
+                "\"\\uFEFF\"",
+                "\"\\u202E\"",
+                "1.5",
+                "\"%00\"",
+                "\"" + UUID.randomUUID() + "\"");
         return values.get(random.nextInt(values.size()));
     }
 }

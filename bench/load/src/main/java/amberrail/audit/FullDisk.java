@@ -40,7 +40,8 @@ final class FullDisk {
                 refusedAt = record(owner, session, sequence, acknowledged) == 507 ? sequence : 0;
                 Thread.sleep(20);
             }
-            String sentence = owner.putAttempt(session, UUID.randomUUID(), sequence).text();
+            String sentence =
+                    owner.putAttempt(session, UUID.randomUUID(), sequence).text();
             // Quite full now, and the server writes on: sign-ins, results.
             fill(disk.resolve("last"), disk.toFile().getUsableSpace());
             int html = 0;
@@ -71,10 +72,18 @@ final class FullDisk {
                     .json()
                     .get("attempts")
                     .forEach(one -> stored.add(one.get("id").asText()));
-            long lost = acknowledged.stream().filter(id -> !stored.contains(id.toString())).count();
-            report.add("full disk: refused with 507 and a sentence before it was full", "yes", refusedAt > 0 && sentence.contains("DISK_FULL") ? "yes" : "no (" + sentence + ")");
+            long lost = acknowledged.stream()
+                    .filter(id -> !stored.contains(id.toString()))
+                    .count();
+            report.add(
+                    "full disk: refused with 507 and a sentence before it was full",
+                    "yes",
+                    refusedAt > 0 && sentence.contains("DISK_FULL") ? "yes" : "no (" + sentence + ")");
             report.add("answers as a raw page, answers with 500", "0, 0", html + ", " + ours);
-            report.add("records again by itself after there is room", "yes", back == 200 ? String.format(java.util.Locale.ROOT, "after %.1f s", seconds) : "no");
+            report.add(
+                    "records again by itself after there is room",
+                    "yes",
+                    back == 200 ? String.format(java.util.Locale.ROOT, "after %.1f s", seconds) : "no");
             report.add("answered attempts lost", "0", lost + " of " + acknowledged.size());
             report.add("trace files", "none", traces(data) + " bytes");
         } finally {

@@ -64,11 +64,19 @@ final class Fuzz {
                     leaks.add(role + ": " + request.verb() + " " + request.path());
                 }
             }
-            faults.stream().limit(20).forEach(one -> System.out.println("  fault: " + one.substring(0, Math.min(600, one.length()))));
+            faults.stream()
+                    .limit(20)
+                    .forEach(one -> System.out.println("  fault: " + one.substring(0, Math.min(600, one.length()))));
             leaks.forEach(one -> System.out.println("  leak: " + one));
-            report.add(sent + " requests from the API's description, five roles: answers with 5xx", "0", faults.size() + "");
+            report.add(
+                    sent + " requests from the API's description, five roles: answers with 5xx",
+                    "0",
+                    faults.size() + "");
             report.add("answers that told another's", "0", leaks.size() + "");
-            report.add("slowest of them", "under " + (int) HANGS_MILLISECONDS + " ms", Math.round(slowest) + " ms (" + slowestPath + ")");
+            report.add(
+                    "slowest of them",
+                    "under " + (int) HANGS_MILLISECONDS + " ms",
+                    Math.round(slowest) + " ms (" + slowestPath + ")");
         }
     }
 
@@ -82,9 +90,12 @@ final class Fuzz {
         }
         String session = iris.beginSession(known.get("student"));
         UUID attempt = UUID.randomUUID();
-        String body = Person.attempt(attempt, 0).replace("\"revision\":0", "\"revision\":0,\"note\":\"" + SECRET + "\"");
-        iris.send("PUT", "/api/v1/sessions/" + session + "/attempts/" + attempt, body).expect(200);
-        iris.send("PUT", "/api/v1/sessions/" + session + "/note", "{\"note\":\"" + SECRET + "\"}").expect(200);
+        String body =
+                Person.attempt(attempt, 0).replace("\"revision\":0", "\"revision\":0,\"note\":\"" + SECRET + "\"");
+        iris.send("PUT", "/api/v1/sessions/" + session + "/attempts/" + attempt, body)
+                .expect(200);
+        iris.send("PUT", "/api/v1/sessions/" + session + "/note", "{\"note\":\"" + SECRET + "\"}")
+                .expect(200);
         known.put("session", session);
         known.put("attempt", attempt.toString());
         known.put("table", iris.table());

@@ -62,10 +62,14 @@ final class Person {
 
     String beginSession(String... studentIds) throws IOException, InterruptedException {
         var body = Map.of(
-                "studentIds", studentIds,
-                "drillIds", new String[] {"roll-on-to-the-ring"},
-                "tableId", table(),
-                "coached", false);
+                "studentIds",
+                studentIds,
+                "drillIds",
+                new String[] {"roll-on-to-the-ring"},
+                "tableId",
+                table(),
+                "coached",
+                false);
         return send("POST", "/api/v1/sessions", JSON.writeValueAsString(body))
                 .expect(201)
                 .json()

@@ -32,18 +32,30 @@ final class Races {
             try (AuditServer server = new AuditServer(runFolder, folder.resolve("club" + round))) {
                 server.start();
                 List<Person> first = people(server, AT_ONCE);
-                List<Integer> got = together(i -> first.get(i).send("POST", "/api/v1/club/first-coach",
-                        Person.JSON.writeValueAsString(Map.of("name", "Coach " + i, "signInName", "coach" + i, "password", "tin owl river lamp"))));
+                List<Integer> got = together(i -> first.get(i)
+                        .send(
+                                "POST",
+                                "/api/v1/club/first-coach",
+                                Person.JSON.writeValueAsString(Map.of(
+                                        "name",
+                                        "Coach " + i,
+                                        "signInName",
+                                        "coach" + i,
+                                        "password",
+                                        "tin owl river lamp"))));
                 founders += got.stream().filter(status -> status == 200).count();
                 faults += got.stream().filter(status -> status >= 500).count();
             }
         }
         report.add("8 first coaches at once, 5 clubs: head coaches", "5", founders + "");
-        try (AuditServer server =
-                new AuditServer(runFolder, folder.resolve("demo"), "--spring.profiles.active=demo", "--amber.demo-weeks=1")) {
+        try (AuditServer server = new AuditServer(
+                runFolder, folder.resolve("demo"), "--spring.profiles.active=demo", "--amber.demo-weeks=1")) {
             server.start();
             Person iris = new Person(server.url()).signedIn("iris");
-            String student = iris.send("GET", "/api/v1/students", null).json().at("/0/id").asText();
+            String student = iris.send("GET", "/api/v1/students", null)
+                    .json()
+                    .at("/0/id")
+                    .asText();
             int lost = 0;
             for (int round = 0; round < ROUNDS; round++) {
                 String session = iris.beginSession(student);
@@ -51,25 +63,45 @@ final class Races {
                 String path = "/api/v1/sessions/" + session + "/attempts/" + attempt;
                 String body = Person.attempt(attempt, 0);
                 iris.send("PUT", path, body).expect(200);
-                List<Integer> edits = together(i -> iris.send("PUT", path,
-                        body.replace("\"revision\":0", "\"revision\":1").replace("\"yMillimetres\":300", "\"yMillimetres\":" + (310 + i))));
+                List<Integer> edits = together(i -> iris.send(
+                        "PUT",
+                        path,
+                        body.replace("\"revision\":0", "\"revision\":1")
+                                .replace("\"yMillimetres\":300", "\"yMillimetres\":" + (310 + i))));
                 long won = edits.stream().filter(status -> status == 200).count();
                 lost += won == 1 ? 0 : 1;
                 List<Integer> mixed = together(i -> switch (i % 4) {
                     case 0 -> iris.send("PUT", "/api/v1/sessions/" + session + "/note", "{\"note\":\"kept\"}");
-                    case 1 -> iris.send("POST", "/api/v1/sessions/" + session + "/drills", "{\"drillId\":\"down-the-hall\"}");
+                    case 1 ->
+                        iris.send("POST", "/api/v1/sessions/" + session + "/drills", "{\"drillId\":\"down-the-hall\"}");
                     case 2 -> iris.send("POST", "/api/v1/sessions/" + session + "/pause", "{}");
-                    default -> iris.send("PUT", "/api/v1/sessions/" + session + "/attempts/" + UUID.randomUUID(), Person.attempt(UUID.randomUUID(), 5));
+                    default ->
+                        iris.send(
+                                "PUT",
+                                "/api/v1/sessions/" + session + "/attempts/" + UUID.randomUUID(),
+                                Person.attempt(UUID.randomUUID(), 5));
                 });
-                lost += iris.send("GET", "/api/v1/sessions/" + session, null).json().at("/session/note").asText().equals("kept") ? 0 : 1;
+                lost += iris.send("GET", "/api/v1/sessions/" + session, null)
+                                .json()
+                                .at("/session/note")
+                                .asText()
+                                .equals("kept")
+                        ? 0
+                        : 1;
                 String name = "folder " + round;
-                List<Integer> folders = together(i -> iris.send("POST", "/api/v1/folders", "{\"name\":\"" + name + "\"}"));
+                List<Integer> folders =
+                        together(i -> iris.send("POST", "/api/v1/folders", "{\"name\":\"" + name + "\"}"));
                 lost += folders.stream().filter(status -> status == 201).count() == 1 ? 0 : 1;
                 for (List<Integer> all : List.of(edits, mixed, folders)) {
-                    faults += all.stream().filter(status -> status >= 500 || status < 0).count();
+                    faults += all.stream()
+                            .filter(status -> status >= 500 || status < 0)
+                            .count();
                 }
             }
-            report.add("8 at once at attempts, sessions, folders, " + ROUNDS + " rounds: answers with 5xx", "0", faults + "");
+            report.add(
+                    "8 at once at attempts, sessions, folders, " + ROUNDS + " rounds: answers with 5xx",
+                    "0",
+                    faults + "");
             report.add("updates lost or won twice", "0", lost + "");
         }
     }

@@ -32,7 +32,8 @@ final class SlowClients {
                 held.add(half(server.port(), "GET /api/v1/club HTTP/1.1\r\nHost: a\r\nX-Half: "));
                 held.add(half(
                         server.port(),
-                        "PUT /api/v1/sessions/" + session + "/attempts/" + UUID.randomUUID() + " HTTP/1.1\r\nHost: a\r\nCookie: "
+                        "PUT /api/v1/sessions/" + session + "/attempts/" + UUID.randomUUID()
+                                + " HTTP/1.1\r\nHost: a\r\nCookie: "
                                 + owner.cookieHeader() + "\r\nX-XSRF-TOKEN: " + owner.token()
                                 + "\r\nContent-Type: application/json\r\nContent-Length: 900\r\n\r\n{\"revision\":0,"));
             }

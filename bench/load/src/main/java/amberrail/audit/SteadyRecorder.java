@@ -44,8 +44,7 @@ final class SteadyRecorder {
     }
 
     /** A late attempt counts its waiting. */
-    SteadyRecorder record(int perSecond, int seconds, IntConsumer meanwhile)
-            throws IOException, InterruptedException {
+    SteadyRecorder record(int perSecond, int seconds, IntConsumer meanwhile) throws IOException, InterruptedException {
         long begun = System.nanoTime();
         for (int i = 0; i < seconds * perSecond; i++) {
             long due = begun + i * 1_000_000_000L / perSecond;

@@ -47,8 +47,7 @@ final class AbilityFigures {
             RaschFit.Row before = rows.get(round);
             fit.replaced(
                     Optional.of(before),
-                    new RaschFit.Row(
-                            before.student(), before.station(), before.made(), TRIES + 1, before.ageDays()));
+                    new RaschFit.Row(before.student(), before.station(), before.made(), TRIES + 1, before.ageDays()));
             long replaced = System.nanoTime();
             if (round >= WARM_UP) {
                 whole.add((fitted - begun) / 1e9);
@@ -60,6 +59,10 @@ final class AbilityFigures {
                 "under 1 s",
                 Percentiles.of(whole).median(),
                 "s");
-        report.add("the same after one attempt more, median", "under 20 ms", Percentiles.of(oneMore).median(), "ms");
+        report.add(
+                "the same after one attempt more, median",
+                "under 20 ms",
+                Percentiles.of(oneMore).median(),
+                "ms");
     }
 }

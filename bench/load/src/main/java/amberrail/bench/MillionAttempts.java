@@ -66,38 +66,46 @@ final class MillionAttempts {
         try (Connection connection = DriverManager.getConnection(url, "amber", "");
                 Statement sql = connection.createStatement()) {
             connection.setAutoCommit(false);
-            sql.execute("insert into account (id, name, sign_in_name, role, head_coach, dialect, length_unit, theme, created_at,"
-                    + " tip_notation, pace_notation) select random_uuid(), 'Bench ' || lpad(x, 3, '0'), 'bench-' || x, 'STUDENT',"
-                    + " false, 'POOL', 'CENTIMETRES', 'LIGHT', current_timestamp, 'TIPS', 'SCALE' from system_range(1, " + STUDENTS
-                    + ")");
+            sql.execute(
+                    "insert into account (id, name, sign_in_name, role, head_coach, dialect, length_unit, theme, created_at,"
+                            + " tip_notation, pace_notation) select random_uuid(), 'Bench ' || lpad(x, 3, '0'), 'bench-' || x, 'STUDENT',"
+                            + " false, 'POOL', 'CENTIMETRES', 'LIGHT', current_timestamp, 'TIPS', 'SCALE' from system_range(1, "
+                            + STUDENTS
+                            + ")");
             sql.execute("insert into coaching select c.id, s.id from account c cross join account s"
                     + " where c.sign_in_name = 'iris' and s.sign_in_name like 'bench-%'");
-            sql.execute("create table made as select random_uuid() id, a.id student, cast(substring(a.sign_in_name, 7) as int) who,"
-                    + " r.x n, dateadd('hour', -8 * r.x, current_timestamp) begun, cast(0 as int) station, cast('" + DRILL
-                    + "' as varchar(60)) drill from account a cross join system_range(1, " + SESSIONS_EACH
-                    + ") r where a.sign_in_name like 'bench-%'");
-            List<String> drills = List.of(DRILL, "one-wall", "roll-to-the-mat", "stop-and-slide", "draw-ladder", "walk-in-behind");
+            sql.execute(
+                    "create table made as select random_uuid() id, a.id student, cast(substring(a.sign_in_name, 7) as int) who,"
+                            + " r.x n, dateadd('hour', -8 * r.x, current_timestamp) begun, cast(0 as int) station, cast('"
+                            + DRILL
+                            + "' as varchar(60)) drill from account a cross join system_range(1, " + SESSIONS_EACH
+                            + ") r where a.sign_in_name like 'bench-%'");
+            List<String> drills =
+                    List.of(DRILL, "one-wall", "roll-to-the-mat", "stop-and-slide", "draw-ladder", "walk-in-behind");
             for (int i = 0; i < drills.size(); i++) {
-                sql.execute("update made set drill = '" + drills.get(i) + "', station = mod(n / 6, 2) where who > 1 and mod(n, 6) = "
-                        + i);
+                sql.execute("update made set drill = '" + drills.get(i)
+                        + "', station = mod(n / 6, 2) where who > 1 and mod(n, 6) = " + i);
             }
-            sql.execute("insert into practice_session (id, started_by, table_id, table_version, table_name, table_numbers, cue_id,"
-                    + " cue_numbers, ball_set_id, started_at, closed_at, coached, note) select m.id, t.started_by, t.table_id,"
-                    + " t.table_version, t.table_name, t.table_numbers, t.cue_id, t.cue_numbers, t.ball_set_id, m.begun,"
-                    + " dateadd('minute', 15, m.begun), true, '' from made m cross join (select * from practice_session limit 1) t");
+            sql.execute(
+                    "insert into practice_session (id, started_by, table_id, table_version, table_name, table_numbers, cue_id,"
+                            + " cue_numbers, ball_set_id, started_at, closed_at, coached, note) select m.id, t.started_by, t.table_id,"
+                            + " t.table_version, t.table_name, t.table_numbers, t.cue_id, t.cue_numbers, t.ball_set_id, m.begun,"
+                            + " dateadd('minute', 15, m.begun), true, '' from made m cross join (select * from practice_session limit 1) t");
             sql.execute("insert into session_student select id, 0, student from made");
             sql.execute("insert into session_drill select id, 0, drill, 1 from made");
             sql.execute("insert into session_stretch select id, 0, begun, dateadd('minute', 15, begun) from made");
-            sql.execute("insert into station_result (student_id, session_id, drill_id, drill_version, station, changes, counted)"
-                    + " select student, id, drill, 1, station, 1, 0 from made");
+            sql.execute(
+                    "insert into station_result (student_id, session_id, drill_id, drill_version, station, changes, counted)"
+                            + " select student, id, drill, 1, station, 1, 0 from made");
             connection.commit();
-            sql.execute("insert into attempt (id, session_id, drill_id, drill_version, station, mirrored, try_id, shot, sequence,"
-                    + " device_id, revision, deleted, outcome, foul, in_off, landing_x_millimetres, landing_y_millimetres, placed_by,"
-                    + " placing_sd_millimetres, played_at, late, student_id) select random_uuid(), m.id, m.drill, 1, m.station, false,"
-                    + " random_uuid(), 0, r.x, 'bench', 0, false, case when rand() < 0.7 then 'POTTED_CLEAN' when rand() < 0.5 then"
-                    + " 'MISSED_THICK' else 'MISSED_THIN' end, false, false, 1746 + 160 * (rand() + rand() - 1),"
-                    + " 1000 + 160 * (rand() + rand() - 1), 'TAP', 15, dateadd('second', 30 * r.x, m.begun), false, m.student"
-                    + " from made m cross join system_range(1, " + ATTEMPTS_A_SESSION + ") r");
+            sql.execute(
+                    "insert into attempt (id, session_id, drill_id, drill_version, station, mirrored, try_id, shot, sequence,"
+                            + " device_id, revision, deleted, outcome, foul, in_off, landing_x_millimetres, landing_y_millimetres, placed_by,"
+                            + " placing_sd_millimetres, played_at, late, student_id) select random_uuid(), m.id, m.drill, 1, m.station, false,"
+                            + " random_uuid(), 0, r.x, 'bench', 0, false, case when rand() < 0.7 then 'POTTED_CLEAN' when rand() < 0.5 then"
+                            + " 'MISSED_THICK' else 'MISSED_THIN' end, false, false, 1746 + 160 * (rand() + rand() - 1),"
+                            + " 1000 + 160 * (rand() + rand() - 1), 'TAP', 15, dateadd('second', 30 * r.x, m.begun), false, m.student"
+                            + " from made m cross join system_range(1, " + ATTEMPTS_A_SESSION + ") r");
             sql.execute("drop table made");
             connection.commit();
             sql.execute("shutdown");
@@ -125,7 +133,8 @@ final class MillionAttempts {
             JsonNode review = coach.send("GET", path, null);
             milliseconds.add((System.nanoTime() - begun) / 1e6);
             if (review.get("attempts").size() != SESSIONS_EACH * ATTEMPTS_A_SESSION) {
-                throw new IllegalStateException("reviewed " + review.get("attempts").size() + " attempts");
+                throw new IllegalStateException(
+                        "reviewed " + review.get("attempts").size() + " attempts");
             }
         }
         return Percentiles.of(milliseconds.subList(REVIEWS / 2, REVIEWS));

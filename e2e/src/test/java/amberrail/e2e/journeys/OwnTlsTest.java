@@ -43,7 +43,9 @@ class OwnTlsTest {
         Path authority = data.resolve("tls/amber-rail-authority.crt");
         byte[] first;
         try (Script script = Script.serve(data, "--tls", "hall.test")) {
-            assertThat(script.said()).contains("https://hall.test:" + script.port()).contains(authority.toString());
+            assertThat(script.said())
+                    .contains("https://hall.test:" + script.port())
+                    .contains(authority.toString());
             String address = "https://127.0.0.1:" + script.port() + "/api/v1/club";
             HttpResponse<String> answer = script.asked(trusting(authority), address);
             assertThat(answer.statusCode()).isEqualTo(200);
@@ -54,8 +56,9 @@ class OwnTlsTest {
             try (var files = Files.list(data.resolve("tls"))) {
                 assertThat(files)
                         .isNotEmpty()
-                        .allSatisfy(file -> assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(file)))
-                                .isEqualTo("rw-------"));
+                        .allSatisfy(
+                                file -> assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(file)))
+                                        .isEqualTo("rw-------"));
             }
             first = Files.readAllBytes(authority);
         }

@@ -31,8 +31,8 @@ public final class Script implements AutoCloseable {
     public static Script serve(Path data, String... options) throws IOException, InterruptedException {
         int port = Server.freePort();
         Path log = Files.createTempFile("amber-script", ".log");
-        List<String> command = new ArrayList<>(List.of(
-                "./amber", "serve", "--port", String.valueOf(port), "--data", data.toString()));
+        List<String> command =
+                new ArrayList<>(List.of("./amber", "serve", "--port", String.valueOf(port), "--data", data.toString()));
         command.addAll(List.of(options));
         Process process = new ProcessBuilder(command)
                 .directory(repository().toFile())
@@ -73,8 +73,7 @@ public final class Script implements AutoCloseable {
     }
 
     public HttpResponse<String> asked(HttpClient client, String address) throws IOException, InterruptedException {
-        return client.send(
-                HttpRequest.newBuilder(URI.create(address)).build(), HttpResponse.BodyHandlers.ofString());
+        return client.send(HttpRequest.newBuilder(URI.create(address)).build(), HttpResponse.BodyHandlers.ofString());
     }
 
     /** As Ctrl-C does it: the script ends its server and then itself. */
@@ -85,6 +84,11 @@ public final class Script implements AutoCloseable {
     }
 
     private static Path repository() {
-        return Path.of(System.getProperty("amber.jar")).toAbsolutePath().normalize().getParent().getParent().getParent();
+        return Path.of(System.getProperty("amber.jar"))
+                .toAbsolutePath()
+                .normalize()
+                .getParent()
+                .getParent()
+                .getParent();
     }
 }

@@ -1,8 +1,8 @@
 package amberrail.bench.engine;
 
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
-import java.util.ArrayList;
 import java.util.Locale;
 import org.openjdk.jmh.profile.GCProfiler;
 import org.openjdk.jmh.results.RunResult;
@@ -26,17 +26,24 @@ public final class EngineFigures {
         Collection<RunResult> results = new Runner(options).run();
         List<Figure> figures = new ArrayList<>();
         figures.add(micros(results, "stopShot", "a stop shot, one core", "under 3 µs", 1, "µs"));
-        figures.add(micros(results, "stopShotRecord", "the same with its whole record of events and paths", "", 1, "µs"));
+        figures.add(
+                micros(results, "stopShotRecord", "the same with its whole record of events and paths", "", 1, "µs"));
         figures.add(micros(results, "threeCushions", "a three-cushion position shot", "under 20 µs", 1, "µs"));
         figures.add(micros(results, "fullRackBreak", "a full-rack break, 16 balls", "under 10 ms", 1000, "ms"));
         figures.add(micros(
-                results, "twentyThousandNoisyShots", "20,000 noisy shots at one station, 2 cores", "under 0.5 s", 1e6, "s"));
+                results,
+                "twentyThousandNoisyShots",
+                "20,000 noisy shots at one station, 2 cores",
+                "under 0.5 s",
+                1e6,
+                "s"));
         figures.add(new Figure(
                 "garbage of one noisy shot (JMH gc profiler)",
                 "none to speak of",
                 String.format(Locale.ROOT, "%.1f bytes", bytes(results, "tenNoisyShots") / 10)));
         figures.add(micros(results, "recipes", "recipes for one shot", "under 300 ms", 1000, "ms"));
-        figures.add(micros(results, "recipesWithSide", "recipes for one shot, side allowed", "under 300 ms", 1000, "ms"));
+        figures.add(
+                micros(results, "recipesWithSide", "recipes for one shot, side allowed", "under 300 ms", 1000, "ms"));
         figures.add(rivalry("stop shot", Rivalry.of(Scenes.stopShot())));
         figures.add(rivalry("three-cushion shot", Rivalry.of(Scenes.threeCushions())));
         return figures;
@@ -62,15 +69,14 @@ public final class EngineFigures {
                 what,
                 wanted,
                 String.format(
-                        Locale.ROOT,
-                        "%.2f %s (± %.2f)",
-                        score.getScore() / per,
-                        unit,
-                        score.getScoreError() / per));
+                        Locale.ROOT, "%.2f %s (± %.2f)", score.getScore() / per, unit, score.getScoreError() / per));
     }
 
     private static double bytes(Collection<RunResult> results, String method) {
-        return find(results, method).getSecondaryResults().get("gc.alloc.rate.norm").getScore();
+        return find(results, method)
+                .getSecondaryResults()
+                .get("gc.alloc.rate.norm")
+                .getScore();
     }
 
     private static RunResult find(Collection<RunResult> results, String method) {
@@ -82,6 +88,8 @@ public final class EngineFigures {
 
     /** Prints them; for a look while the engine is worked on. */
     public static void main(String[] arguments) throws Exception {
-        measure().forEach(figure -> System.out.println(figure.what() + " | " + figure.wanted() + " | " + figure.measured()));
+        measure()
+                .forEach(figure ->
+                        System.out.println(figure.what() + " | " + figure.wanted() + " | " + figure.measured()));
     }
 }

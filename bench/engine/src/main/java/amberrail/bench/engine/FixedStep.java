@@ -146,9 +146,7 @@ final class FixedStep {
         double slip = Math.sqrt(tx * tx + ty * ty + cz * cz);
         double reduced = a.mass * b.mass / (a.mass + b.mass);
         double pn = (1 + physics.ballRestitution()) * reduced * normal;
-        double pt = slip < 1e-12
-                ? 0
-                : Math.min(physics.ballFriction().at(slip) * pn, 2.0 / 7 * reduced * slip) / slip;
+        double pt = slip < 1e-12 ? 0 : Math.min(physics.ballFriction().at(slip) * pn, 2.0 / 7 * reduced * slip) / slip;
         double jx = pn * nx + pt * tx;
         double jy = pn * ny + pt * ty;
         double jz = pt * cz;

@@ -65,7 +65,10 @@ final class Scenes {
                 CueStrike strike = new CueStrike(pace, aim + off, 0, 0.2, 3, OptionalDouble.empty());
                 runner.play(strike, aim + off);
                 PlayedShot shot = runner.result();
-                if (shot.isPottedIn(1, PocketName.NE) && !shot.isPotted(0) && shot.cushions(0) == 3 && jaws(shot) == 0) {
+                if (shot.isPottedIn(1, PocketName.NE)
+                        && !shot.isPotted(0)
+                        && shot.cushions(0) == 3
+                        && jaws(shot) == 0) {
                     return new Scene(balls, strike);
                 }
             }
@@ -108,7 +111,8 @@ final class Scenes {
                 PHYSICS,
                 List.of(ball("cue", cue), ball("object", object)),
                 0,
-                Optional.of(AimSearch.about(line.aim().degrees(), line.aimWindow().widthDegrees())),
+                Optional.of(
+                        AimSearch.about(line.aim().degrees(), line.aimWindow().widthDegrees())),
                 pots,
                 pots.and(shot -> !shot.isPotted(0)
                         && Math.hypot(1000 * shot.xMetres(0) - 1900, 1000 * shot.yMetres(0) - 350) <= 150),
