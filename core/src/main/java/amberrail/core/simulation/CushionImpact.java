@@ -51,7 +51,11 @@ final class CushionImpact {
     private Physics physics;
     private double sine;
     private double cosine;
-    private double smooth;
+    private double smoothSquared;
+    /** Friction over slip where the slip is within the smoothing. */
+    private double noseFrictionWithin;
+
+    private double clothFrictionWithin;
     private double cushionFriction;
     private double slidingFriction;
     private double size;
@@ -97,7 +101,10 @@ final class CushionImpact {
 
     private void integrate(double approach) {
         size = Math.max(1, approach);
-        smooth = SMOOTH_METRES_PER_SECOND * size;
+        double smooth = SMOOTH_METRES_PER_SECOND * size;
+        smoothSquared = smooth * smooth;
+        noseFrictionWithin = cushionFriction / smooth;
+        clothFrictionWithin = slidingFriction / smooth;
         double restitution = physics.cushionRestitutionAt(approach);
         double kept = 1 - restitution * restitution;
         double most = Double.NaN;
@@ -167,12 +174,17 @@ final class CushionImpact {
         slope(next[NORMAL], next[ALONG], next[SPIN_NORMAL], next[SPIN_ALONG], next[SPIN_UP]);
         put(nextRate, next[NORMAL]);
         double error = Math.abs(-5 * n1 + 6 * n2 + 8 * n3 - 9 * slopeNormal);
-        error = Math.max(error, Math.abs(-5 * t1 + 6 * t2 + 8 * t3 - 9 * slopeAlong));
-        error = Math.max(error, Math.abs(-5 * a1 + 6 * a2 + 8 * a3 - 9 * slopeSpinNormal));
-        error = Math.max(error, Math.abs(-5 * b1 + 6 * b2 + 8 * b3 - 9 * slopeSpinAlong));
-        error = Math.max(error, Math.abs(-5 * c1 + 6 * c2 + 8 * c3 - 9 * slopeSpinUp));
-        error = Math.max(error, Math.abs(-5 * rate[WORK] + 6 * w2 + 8 * w3 - 9 * nextRate[WORK]) / size);
+        error = greater(error, Math.abs(-5 * t1 + 6 * t2 + 8 * t3 - 9 * slopeAlong));
+        error = greater(error, Math.abs(-5 * a1 + 6 * a2 + 8 * a3 - 9 * slopeSpinNormal));
+        error = greater(error, Math.abs(-5 * b1 + 6 * b2 + 8 * b3 - 9 * slopeSpinAlong));
+        error = greater(error, Math.abs(-5 * c1 + 6 * c2 + 8 * c3 - 9 * slopeSpinUp));
+        error = greater(error, Math.abs(-5 * rate[WORK] + 6 * w2 + 8 * w3 - 9 * nextRate[WORK]) / size);
         return step / 72 * error;
+    }
+
+    /** Of two numbers; {@code Math.max} takes pains over NaN and signs of zero. */
+    private static double greater(double one, double other) {
+        return one > other ? one : other;
     }
 
     private void put(double[] rates, double normal) {
@@ -189,15 +201,18 @@ final class CushionImpact {
         evaluations++;
         double noseAlong = along + spinUp * cosine - spinNormal * sine;
         double noseUp = -normal * sine - spinAlong;
-        double noseSlip = Math.sqrt(noseAlong * noseAlong + noseUp * noseUp);
-        double noseFriction = cushionFriction / Math.max(noseSlip, smooth);
+        double noseSquared = noseAlong * noseAlong + noseUp * noseUp;
+        double noseFriction =
+                noseSquared > smoothSquared ? cushionFriction / Math.sqrt(noseSquared) : noseFrictionWithin;
         double q1 = noseFriction * noseAlong;
         double q2 = noseFriction * noseUp;
-        double reaction = Math.max(0, sine + q2 * cosine);
+        double pressed = sine + q2 * cosine;
+        double reaction = pressed > 0 ? pressed : 0;
         double clothNormal = normal - spinAlong;
         double clothAlong = along + spinNormal;
-        double clothSlip = Math.sqrt(clothNormal * clothNormal + clothAlong * clothAlong);
-        double clothFriction = slidingFriction * reaction / Math.max(clothSlip, smooth);
+        double clothSquared = clothNormal * clothNormal + clothAlong * clothAlong;
+        double clothFriction = reaction
+                * (clothSquared > smoothSquared ? slidingFriction / Math.sqrt(clothSquared) : clothFrictionWithin);
         double gN = clothFriction * clothNormal;
         double gT = clothFriction * clothAlong;
         slopeNormal = -cosine + q2 * sine - gN;
