@@ -24,6 +24,9 @@ final class FixedStep {
         noseHeight = plan.spec().noseHeightMillimetres() / 1000;
     }
 
+    /** Steps of impulse for a cushion's compression, as plain as the rest. */
+    private static final int CUSHION_STEPS = 400;
+
     private static final class Body {
         final double radius;
         final double mass;
@@ -235,6 +238,5 @@ final class FixedStep {
         b.vy = vn * ny + vt * ty;
         b.wx = wn * nx + wt * tx;
         b.wy = wn * ny + wt * ty;
-        b.wz -= k * q1 * cosine;
     }
 }
