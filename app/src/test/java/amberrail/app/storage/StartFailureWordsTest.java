@@ -58,14 +58,14 @@ class StartFailureWordsTest {
 
     @ParameterizedTest
     @MethodSource("failures")
-    void whatIsWrongAndWhatToDoAreSaid(FailureAnalyzer analyzer, Exception cause, String said, String todo) {
+    void whatIsWrongAndWhatToDoAreSaid(FailureAnalyzer analyzer, Exception cause, String said, String advice) {
         Throwable wrapped = new IllegalStateException("context", new RuntimeException("bean", cause));
         FailureAnalysis analysis = analyzer.analyze(wrapped);
         assertThat(analysis).isNotNull();
         assertThat(analysis.getDescription())
                 .contains(said)
                 .endsWith(analysis.getDescription().contains("cp '") ? "'" : ".");
-        assertThat(analysis.getAction()).contains(todo);
+        assertThat(analysis.getAction()).contains(advice);
     }
 
     @Test

@@ -192,13 +192,17 @@ final class ClusterImpact {
         }
     }
 
+    /** Whoever is near to one that came is near to the group now: until nobody comes any more. */
     private void lookForOthers(ShotWorkspace balls, double time, double[] freeUntil) {
-        for (int i = 0; i < balls.count; i++) {
-            if (mayJoin(balls, i, time) && time <= freeUntil[i] && isNearState(balls, i, time)) {
-                add(i);
-                enter(balls, count - 1, time);
-                // Whoever is near to the one that came is near to the group now.
-                i = -1;
+        boolean grown = true;
+        while (grown) {
+            grown = false;
+            for (int i = 0; i < balls.count; i++) {
+                if (mayJoin(balls, i, time) && time <= freeUntil[i] && isNearState(balls, i, time)) {
+                    add(i);
+                    enter(balls, count - 1, time);
+                    grown = true;
+                }
             }
         }
     }
