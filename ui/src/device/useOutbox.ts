@@ -35,6 +35,8 @@ export const useOutbox = defineStore('outbox', () => {
   const unreachable = ref(false)
   /** The browser refuses to keep things. */
   const refusesToKeep = ref(false)
+  /** Whether it has been looked up what waits on this device; before that nobody may say that all is saved. */
+  const looked = ref(false)
   const listeners = new Set<OutboxListener>()
   const accountId = ref('')
   let stopWatching: () => void = () => undefined
@@ -79,6 +81,7 @@ export const useOutbox = defineStore('outbox', () => {
       stopWatching()
       accountId.value = id
       stored.value = []
+      looked.value = false
       if (id) {
         stopWatching = outboxStorage.watch(
           id,
@@ -102,11 +105,13 @@ export const useOutbox = defineStore('outbox', () => {
     const whose = accountId.value
     try {
       const now = await outboxStorage.ofAccount(whose)
-      if (whose === accountId.value) stored.value = now
+      if (whose !== accountId.value) return
+      stored.value = now
     } catch {
       // What was read before is still known, and sent from memory.
       refusesToKeep.value = true
     }
+    looked.value = true
   }
 
   async function put(sessionId: string, attemptId: string, body: AttemptBody): Promise<void> {
@@ -256,6 +261,7 @@ export const useOutbox = defineStore('outbox', () => {
 
   return {
     items,
+    looked,
     waiting,
     onlyHere,
     parked,

@@ -19,6 +19,7 @@ export const pool = {
     steps: 'Steps of the work',
     noStudent: 'no student chosen',
     saved: 'all saved',
+    looking: 'one moment…',
     waiting: '{n} waiting to be sent',
     offline: 'no connection, {n} kept here',
     onlyHere: '{n} only here',

@@ -28,7 +28,8 @@ const sync = computed(() => {
   if (outbox.parkedCount) return t('rail.parked', { n: outbox.parkedCount })
   if (outbox.onlyHere) return t('rail.onlyHere', { n: outbox.onlyHere })
   if (outbox.unreachable) return t('rail.offline', { n: outbox.waiting })
-  return outbox.waiting ? t('rail.waiting', { n: outbox.waiting }) : t('rail.saved')
+  if (outbox.waiting) return t('rail.waiting', { n: outbox.waiting })
+  return outbox.looked ? t('rail.saved') : t('rail.looking')
 })
 
 const items = computed(() => [

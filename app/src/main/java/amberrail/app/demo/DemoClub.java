@@ -9,6 +9,8 @@ import amberrail.app.drills.KnownGrades;
 import amberrail.app.kit.KitService;
 import amberrail.app.people.EmptyClub;
 import amberrail.app.people.PeopleService;
+import amberrail.app.people.Preferences;
+import amberrail.app.people.PreferencesChange;
 import amberrail.app.people.SignedIn;
 import amberrail.app.sessions.PracticeSession;
 import amberrail.app.sessions.SessionService;
@@ -19,7 +21,9 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.UUID;
 import org.slf4j.Logger;
@@ -47,10 +51,8 @@ class DemoClub {
     private static final int TRIES_OF_THE_LAST = 14;
     private static final int SECONDS_A_SHOT = 25;
     private static final Duration AT_THE_TABLE_FOR = Duration.ofMinutes(30);
-    private static final String LAST_DRILL = "roll-on-to-the-ring";
-    /** One for each skill that is practised, and what it is played with. */
-    private static final List<String> DRILLS =
-            List.of(LAST_DRILL, "down-the-hall", "stop-and-slide", "draw-ladder", "roll-to-the-mat", "deep-straight");
+    private static final PreferencesChange SNOOKER_WORDS =
+            new PreferencesChange(Preferences.Dialect.SNOOKER, null, null, null, null);
 
     private final EmptyClub emptyClub;
     private final PeopleService people;
@@ -64,7 +66,8 @@ class DemoClub {
     private final EntityManager entities;
     private final AmberRailProperties properties;
     private final TransactionTemplate transaction;
-    private DemoPractice practice;
+    /** By the table's preset. */
+    private final Map<String, DemoPractice> practices = new HashMap<>();
 
     DemoClub(
             EmptyClub emptyClub,
@@ -99,7 +102,7 @@ class DemoClub {
         }
         SignedIn head = people.createFirstCoach("Iris Fenwick", "iris", PASSWORD);
         SignedIn second = people.accept(people.addCoach(head, "Tomas Arden").token(), "tomas", PASSWORD);
-        Random random = new Random(SEED);
+        people.changePreferences(second, SNOOKER_WORDS);
         for (int i = 0; i < DemoStudents.ALL.size(); i++) {
             // The first five are Iris's, the others Tomas's; Wren has both.
             SignedIn coach = i < 5 ? head : second;
@@ -110,7 +113,7 @@ class DemoClub {
                 people.assignCoach(head, self.accountId(), second.accountId());
             }
             int place = i;
-            transaction.executeWithoutResult(status -> practise(coach, self.accountId(), student, place, random));
+            transaction.executeWithoutResult(status -> practise(coach, self.accountId(), student, place));
         }
         // Just joined, so that an empty state is there to be seen.
         people.accept(people.addStudent(second, "Nela Corvane").token(), "nela", PASSWORD);
@@ -118,15 +121,19 @@ class DemoClub {
     }
 
     /** In one transaction: every commit waits for the disk. */
-    private void practise(SignedIn coach, UUID studentId, DemoStudent student, int offset, Random random) {
-        KitService.ClubTable table = kit.tables().get(0);
+    private void practise(SignedIn coach, UUID studentId, DemoStudent student, int offset) {
+        // Each their own, so that a change of one student leaves the others as they are.
+        Random random = new Random(SEED + offset);
         for (int n = SESSIONS - SESSIONS_A_WEEK * properties.demoWeeks(); n < SESSIONS; n++) {
             int week = n / SESSIONS_A_WEEK;
             boolean last = n == SESSIONS - 1;
-            List<Drill> played = (last
-                            ? List.of(LAST_DRILL)
-                            : List.of(DRILLS.get(n % DRILLS.size()), DRILLS.get((n + 2) % DRILLS.size())))
-                    .stream().map(id -> drills.find(coach, id).drill()).toList();
+            DemoProgramme.Practice programme = DemoProgramme.of(student.room(), n, last);
+            List<Drill> played = programme.drillIds().stream()
+                    .map(id -> drills.find(coach, id).drill())
+                    .toList();
+            KitService.ClubTable table = table(programme.tableId());
+            DemoPractice practice = practices.computeIfAbsent(
+                    programme.tableId(), id -> new DemoPractice(layouts, grades, table.spec()));
             // Every other student is at the table now, so that there is a session to go on with.
             boolean goesOn = last && offset % 2 == 0;
             Instant start = goesOn
@@ -140,9 +147,6 @@ class DemoClub {
                     new SessionService.Beginning(
                             List.of(studentId), played.stream().map(Drill::id).toList(), table.id(), true),
                     start);
-            if (practice == null) {
-                practice = new DemoPractice(layouts, grades, session.table(), random);
-            }
             List<AttemptService.NewAttempt> attempts = new ArrayList<>();
             for (Drill drill : played) {
                 int station = practice.suitable(drill, student.ability(week));
@@ -153,6 +157,7 @@ class DemoClub {
                         attempts.add(new AttemptService.NewAttempt(
                                 new UUID(random.nextLong(), random.nextLong()),
                                 practice.attempt(
+                                        random,
                                         drill,
                                         station,
                                         mirrored,
@@ -170,5 +175,12 @@ class DemoClub {
                 sessions.close(coach, session.id(), start.plusSeconds(SECONDS_A_SHOT * (attempts.size() + 2L)));
             }
         }
+    }
+
+    private KitService.ClubTable table(String preset) {
+        return kit.tables().stream()
+                .filter(table -> table.spec().id().equals(preset))
+                .findFirst()
+                .orElseThrow();
     }
 }

@@ -38,14 +38,12 @@ final class DemoPractice {
     private final KnownGrades grades;
     private final TableSpec table;
     private final TablePlan plan;
-    private final Random random;
 
-    DemoPractice(DrillLayouts layouts, KnownGrades grades, TableSpec table, Random random) {
+    DemoPractice(DrillLayouts layouts, KnownGrades grades, TableSpec table) {
         this.layouts = layouts;
         this.grades = grades;
         this.table = table;
         plan = TablePlan.of(table);
-        this.random = random;
     }
 
     /** The station whose simulated difficulty suits this ability best. */
@@ -80,7 +78,13 @@ final class DemoPractice {
     }
 
     AttemptBody attempt(
-            Drill drill, int station, boolean mirrored, long sequence, ExecutionErrors errors, Instant playedAt) {
+            Random random,
+            Drill drill,
+            int station,
+            boolean mirrored,
+            long sequence,
+            ExecutionErrors errors,
+            Instant playedAt) {
         Asked what = asked(drill, station, mirrored);
         Attempt played = new SimulatedStudent(errors, random)
                 .play(what.layout(), what.task(), what.stroke(), TAP_SD_MILLIMETRES);

@@ -15,7 +15,7 @@ import java.util.HexFormat;
 /** All that a station's grade depends on, as one short text: shots, table, physics, error sizes, and how it is worked out. */
 record GradeQuestion(String digest) {
     /** Raised when engine, recipe solver or grading change what they answer: then every grade is worked out anew. */
-    private static final int METHOD = 2;
+    private static final int METHOD = 3;
 
     static GradeQuestion of(Drill drill, int station, TableSpec table, TableNumbers numbers) {
         String whole = String.join(

@@ -32,6 +32,7 @@ import amberrail.core.simulation.ShotTable;
 import amberrail.core.simulation.StrokeNoise;
 import amberrail.core.simulation.SuccessRate;
 import amberrail.core.simulation.SuccessSimulation;
+import amberrail.core.simulation.TableLevel;
 import amberrail.core.simulation.TablePhysics;
 import amberrail.core.table.TablePlan;
 import amberrail.core.table.TableSpec;
@@ -125,7 +126,8 @@ class RecipeBoard {
 
     private static SuccessRate chance(Recipe recipe, Scene scene, ExecutionErrors errors, StrokeNoise noise) {
         ShotTask task = scene.task();
-        return new SuccessSimulation(task.table(), task.physics(), task.balls(), task.cueBall())
+        return new SuccessSimulation(
+                        task.table(), task.physics(), task.balls(), task.cueBall(), TableLevel.NEVER_CHECKED)
                 .estimate(
                         recipe.stroke().onBall(scene.cueRadius()),
                         errors,

@@ -32,6 +32,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
@@ -45,6 +46,13 @@ import org.junit.jupiter.params.provider.MethodSource;
 class LibraryProofTest {
     private static final StrokeNoise NOISE = StrokeNoise.of(600, 20_240);
     private static final double MOST_FOR_A_PLAIN_POT = 5;
+    private static final double AS_GOOD_WITHIN = 0.03;
+
+    /**
+     * Drills in which another way succeeds more than three points more often at some station, and the skill is taken all the same (grading.md: "the
+     * drill is flagged in its proof"). A drill that comes to be flagged gets a better geometry, or is let in here by a person.
+     */
+    private static final Set<String> FLAGGED = Set.of("stop-and-slide", "black-and-stay", "past-the-side-door");
 
     static List<Drill> drills() {
         String only = System.getProperty("amber.drill", "");
@@ -57,11 +65,12 @@ class LibraryProofTest {
     void everyStationCanBePlayedAndEachIsHarderThanTheLast(Drill drill) {
         List<String> wrong = new ArrayList<>();
         List<Double> grades = new ArrayList<>();
+        List<String> flags = new ArrayList<>();
         for (String tableId : drill.tables()) {
             TableSpec spec = TablePresets.byId(tableId);
             for (int station = 0; station < drill.stations().size(); station++) {
                 List<Difficulty.Played> images = new ArrayList<>();
-                List<Difficulty.Played> played = station(drill, station, spec, wrong, images);
+                List<Difficulty.Played> played = station(drill, station, spec, wrong, flags, images);
                 boolean home = tableId.equals(drill.tables().get(0));
                 if (home
                         && drill.explore().isEmpty()
@@ -75,10 +84,11 @@ class LibraryProofTest {
         }
         if (Boolean.getBoolean("amber.printGrades")) {
             System.out.printf(
-                    "%-34s %s %s%n",
-                    drill.id(), grades.stream().map(Math::round).toList(), wrong);
+                    "%-34s %s %s %s%n",
+                    drill.id(), grades.stream().map(Math::round).toList(), wrong, flags);
         }
         assertThat(wrong).as(drill.id()).isEmpty();
+        assertThat(!flags.isEmpty()).as(drill.id() + " flagged: " + flags).isEqualTo(FLAGGED.contains(drill.id()));
         for (int i = 1; i < grades.size(); i++) {
             assertThat(grades.get(i))
                     .as(drill.id() + " station " + (i + 1) + " of " + grades)
@@ -140,7 +150,12 @@ class LibraryProofTest {
     }
 
     private static List<Difficulty.Played> station(
-            Drill drill, int station, TableSpec spec, List<String> wrong, List<Difficulty.Played> images) {
+            Drill drill,
+            int station,
+            TableSpec spec,
+            List<String> wrong,
+            List<String> flags,
+            List<Difficulty.Played> images) {
         TablePlan plan = TablePlan.of(spec);
         ShotTable table = ShotTable.of(plan);
         List<Difficulty.Played> played = new ArrayList<>();
@@ -148,12 +163,19 @@ class LibraryProofTest {
             String where = spec.id() + " station " + (station + 1) + " shot " + (shot + 1);
             try {
                 ShotTask task = task(layout(drill, station, shot, plan, false), table, spec, drill);
-                Optional<Recipe> usual = PreferredRecipe.of(RecipeSolver.solve(task), task.teaching());
+                List<Recipe> recipes = RecipeSolver.solve(task);
+                Optional<Recipe> usual = PreferredRecipe.of(recipes, task.teaching());
                 if (usual.isEmpty()) {
                     wrong.add(where + ": no recipe");
                     continue;
                 }
                 wrong.addAll(unlikeACoach(task.teaching(), usual.get(), where));
+                double ahead = recipes.get(0).success().probability()
+                        - usual.get().success().probability();
+                if (task.teaching().isParticular() && ahead > AS_GOOD_WITHIN + 1e-9) {
+                    flags.add(where + ": " + recipes.get(0).way() + " succeeds " + Math.round(100 * ahead)
+                            + " points more often than " + usual.get().way());
+                }
                 played.add(new Difficulty.Played(task, usual.get().stroke()));
                 if (drill.mirror() != MirrorRule.NONE) {
                     ShotLayout mirror = layout(drill, station, shot, plan, true);

@@ -3,14 +3,17 @@ package amberrail.core.recipe;
 import amberrail.core.geometry.Direction;
 import amberrail.core.geometry.Point;
 import amberrail.core.motion.PaceScale;
+import amberrail.core.simulation.Accuracy;
 import amberrail.core.simulation.ExecutionErrors;
 import amberrail.core.simulation.PlayedShot;
 import amberrail.core.simulation.ShotRunner;
 import amberrail.core.simulation.StrokeNoise;
 import amberrail.core.simulation.SuccessRate;
 import amberrail.core.simulation.SuccessSimulation;
+import amberrail.core.simulation.TableLevel;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -35,6 +38,10 @@ public final class RecipeSolver {
     private static final double WORTH_A_SEARCH_MILLIMETRES = 450;
     private static final int MOST_SEARCHES = 72;
     private static final int SCREENING_SHOTS = 160;
+    /** A quarter of the strokes; common random numbers make ten of forty more than three standard deviations of a difference. */
+    private static final int FIRST_BATCHES = 5;
+
+    private static final int BEHIND_AFTER_A_FEW = 10;
     private static final int FINAL_SHOTS = 1000;
     private static final int NEAREST_SEARCHES = 6;
     /** Of 1 to 10, for a pot alone (grading.md, "The usual recipe"). */
@@ -75,9 +82,9 @@ public final class RecipeSolver {
         RecipeSolver solver = new RecipeSolver(task);
         double side = tipSideMillimetres / task.cueRadiusMillimetres();
         double height = solver.range.clipHeight(tipHeightMillimetres / task.cueRadiusMillimetres(), side);
-        return new StrokeTrial(task)
-                .play(solver.range.clipSpeed(paceMetresPerSecond), height, side, Optional.empty())
-                .map(solver::finished);
+        StrokeTrial trial = new StrokeTrial(task, Accuracy.FULL);
+        return trial.play(solver.range.clipSpeed(paceMetresPerSecond), height, side, Optional.empty())
+                .map(called -> solver.finished(trial, trial.sharpened(called).orElse(called)));
     }
 
     /** A stroke that brings about what the aim must, and how far from the target the cue ball then rests. */
@@ -93,7 +100,8 @@ public final class RecipeSolver {
         Comparator<Candidate> nearest =
                 Comparator.comparingDouble(c -> c.landing().distanceMillimetres(target));
         return solver.scanAboutTheAim().stream().sorted(nearest).limit(NEAREST_SEARCHES).toList().parallelStream()
-                .map(start -> new LandingSearch(new StrokeTrial(task), solver.range, target).nearest(start))
+                .map(start ->
+                        new LandingSearch(new StrokeTrial(task, Accuracy.FULL), solver.range, target).nearest(start))
                 .min(nearest)
                 .map(best -> new Nearest(
                         best.stroke(task.cueRadiusMillimetres()),
@@ -109,7 +117,7 @@ public final class RecipeSolver {
             working.addAll(searched(scanned, task.target().get()));
         }
         return bestOfEachWay(working).parallelStream()
-                .map(this::finished)
+                .flatMap(candidate -> finished(candidate).stream())
                 .sorted(Comparator.comparingDouble((Recipe r) -> -r.success().probability()))
                 .toList();
     }
@@ -139,7 +147,7 @@ public final class RecipeSolver {
 
     /** One tip height and side at every pace, each aim found from the last one's. */
     private Stream<Candidate> row(double[] heightAndSide) {
-        StrokeTrial trial = new StrokeTrial(task);
+        StrokeTrial trial = new StrokeTrial(task, Accuracy.SCAN);
         List<Candidate> found = new ArrayList<>();
         Optional<AimInterval> near = Optional.empty();
         for (double pace : heightAndSide[1] == 0 ? PACES : FEW_PACES) {
@@ -156,7 +164,7 @@ public final class RecipeSolver {
                 .toList()
                 .parallelStream()
                 .flatMap(row -> {
-                    StrokeTrial trial = new StrokeTrial(task);
+                    StrokeTrial trial = new StrokeTrial(task, Accuracy.SCAN);
                     return Stream.of(0.8, 1.3, 2.0, 3.0, 4.5)
                             .flatMap(pace ->
                                     trial.playEverywhere(pace, range.clipHeight(row[0], row[1]), row[1]).stream());
@@ -192,15 +200,15 @@ public final class RecipeSolver {
                 .limit(MOST_SEARCHES)
                 .toList();
         return starts.parallelStream()
-                .map(start -> new LandingSearch(new StrokeTrial(task), range, target).nearest(start))
+                .map(start -> new LandingSearch(new StrokeTrial(task, Accuracy.SCAN), range, target).nearest(start))
                 .filter(Candidate::succeeds)
                 .toList();
     }
 
     /** In each group the stroke that succeeds most often under the reference student's errors; of those as good the one of least effort. */
     private List<Candidate> bestOfEachWay(List<Candidate> working) {
-        List<Screened> screened = working.parallelStream()
-                .map(candidate -> new Screened(candidate, screened(candidate)))
+        List<Screened> screened = stillGood(screened(working, 0, FIRST_BATCHES)).parallelStream()
+                .map(one -> one.further(screened(one.candidate(), FIRST_BATCHES, Noise.SCREENING.batches())))
                 .toList();
         Map<RecipeGroup, Screened> best = new LinkedHashMap<>();
         for (Screened one : screened) {
@@ -214,7 +222,26 @@ public final class RecipeSolver {
         return best.values().stream().map(Screened::candidate).toList();
     }
 
-    private record Screened(Candidate candidate, int successes) {}
+    private record Screened(Candidate candidate, int successes) {
+        Screened further(int more) {
+            return new Screened(candidate, successes + more);
+        }
+    }
+
+    private List<Screened> screened(List<Candidate> candidates, int from, int to) {
+        return candidates.parallelStream()
+                .map(candidate -> new Screened(candidate, screened(candidate, from, to)))
+                .toList();
+    }
+
+    /** Those that a few strokes do not already show to be well behind the best of their way. */
+    private static List<Screened> stillGood(List<Screened> few) {
+        Map<RecipeGroup, Integer> best = new HashMap<>();
+        few.forEach(one -> best.merge(one.candidate().group(), one.successes(), Math::max));
+        return few.stream()
+                .filter(one -> one.successes() >= best.get(one.candidate().group()) - BEHIND_AFTER_A_FEW)
+                .toList();
+    }
 
     private Screened easier(Screened best, Screened other) {
         double asGood = best.successes() - PreferredRecipe.AS_GOOD_WITHIN * SCREENING_SHOTS;
@@ -226,14 +253,15 @@ public final class RecipeSolver {
                 one.candidate().stroke(task.cueRadiusMillimetres()).paceMetresPerSecond(), task.teaching());
     }
 
-    private int screened(Candidate candidate) {
-        ShotRunner runner = task.runner();
+    private int screened(Candidate candidate, int fromBatch, int toBatch) {
+        ShotRunner runner = task.runner(Accuracy.SCAN);
         PlannedStroke stroke = candidate.stroke(task.cueRadiusMillimetres());
         int successes = 0;
-        for (int batch = 0; batch < Noise.SCREENING.batches(); batch++) {
+        for (int batch = fromBatch; batch < toBatch; batch++) {
             successes += runner.successes(
                     stroke.onBall(task.cueRadiusMillimetres()),
                     ExecutionErrors.REFERENCE,
+                    TableLevel.NEVER_CHECKED,
                     Noise.SCREENING,
                     batch,
                     task.success());
@@ -241,9 +269,13 @@ public final class RecipeSolver {
         return successes;
     }
 
-    private Recipe finished(Candidate rough) {
-        StrokeTrial trial = new StrokeTrial(task);
-        Candidate sharp = trial.sharpened(rough);
+    /** Everything about a stroke, at full accuracy; empty where it does not succeed at that. */
+    private Optional<Recipe> finished(Candidate rough) {
+        StrokeTrial trial = new StrokeTrial(task, Accuracy.FULL);
+        return trial.sharpened(rough).map(sharp -> finished(trial, sharp));
+    }
+
+    private Recipe finished(StrokeTrial trial, Candidate sharp) {
         PlannedStroke stroke = sharp.stroke(task.cueRadiusMillimetres());
         ShotRunner runner = trial.runner();
         runner.play(stroke.onBall(task.cueRadiusMillimetres()), stroke.launchDegrees());
@@ -268,7 +300,8 @@ public final class RecipeSolver {
     }
 
     private SuccessRate success(PlannedStroke stroke) {
-        return new SuccessSimulation(task.table(), task.physics(), task.balls(), task.cueBall())
+        return new SuccessSimulation(
+                        task.table(), task.physics(), task.balls(), task.cueBall(), TableLevel.NEVER_CHECKED)
                 .estimate(
                         stroke.onBall(task.cueRadiusMillimetres()),
                         ExecutionErrors.REFERENCE,

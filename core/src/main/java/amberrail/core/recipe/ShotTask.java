@@ -2,6 +2,7 @@ package amberrail.core.recipe;
 
 import amberrail.core.geometry.Point;
 import amberrail.core.motion.Physics;
+import amberrail.core.simulation.Accuracy;
 import amberrail.core.simulation.PlayedShot;
 import amberrail.core.simulation.ShotRunner;
 import amberrail.core.simulation.ShotTable;
@@ -17,7 +18,7 @@ import java.util.function.Predicate;
  * @param cueBall     index of the cue ball in {@code balls}
  * @param aim         about the geometric aim of a pot; empty where the ball is not simply potted (kicks, safeties, doubles): then
  *                    every direction is looked at
- * @param aimTest     what the direction must bring about: the pot, or the contact
+ * @param aimTest     what the direction must bring about: the pot, which stays true once it is; without {@code aim} the same as {@code success}
  * @param success     all that is asked; it implies {@code aimTest}
  * @param target      where the cue ball should rest (mm); empty: anywhere that succeeds
  * @param sideAllowed whether strokes with side may be proposed
@@ -43,8 +44,8 @@ public record ShotTask(
         Objects.requireNonNull(teaching);
     }
 
-    ShotRunner runner() {
-        return new ShotRunner(table, physics, balls, cueBall);
+    ShotRunner runner(Accuracy accuracy) {
+        return new ShotRunner(table, physics, balls, cueBall, accuracy);
     }
 
     double cueRadiusMillimetres() {

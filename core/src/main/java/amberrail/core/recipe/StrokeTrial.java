@@ -3,6 +3,7 @@ package amberrail.core.recipe;
 import amberrail.core.geometry.Angles;
 import amberrail.core.geometry.Point;
 import amberrail.core.motion.CueStrike;
+import amberrail.core.simulation.Accuracy;
 import amberrail.core.simulation.PlayedShot;
 import amberrail.core.simulation.ShotRunner;
 import amberrail.core.table.Cushion;
@@ -10,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 
 /** Tries strokes of one shot: finds the aim for a pace and spin, plays it, and says what came of it. For one thread. */
 final class StrokeTrial {
@@ -19,9 +21,9 @@ final class StrokeTrial {
     private final ShotTask task;
     private final ShotRunner runner;
 
-    StrokeTrial(ShotTask task) {
+    StrokeTrial(ShotTask task, Accuracy accuracy) {
         this.task = task;
-        runner = task.runner();
+        runner = task.runner(accuracy);
     }
 
     ShotRunner runner() {
@@ -55,20 +57,23 @@ final class StrokeTrial {
             }
             AimSearch again = new AimSearch(
                     rough.middleDegrees(), WHOLE_TURN_STEP_DEGREES, WHOLE_TURN_STEP_DEGREES, FINEST_DEGREES);
-            AimSolver.solve(runner, strike(speed, height, side, elevation), again, task.success())
+            AimSolver.solveToTheEnd(runner, strike(speed, height, side, elevation), again, task.success())
                     .ifPresent(aim -> found.add(candidate(speed, height, side, elevation, aim)));
         }
         return found;
     }
 
-    /** The same stroke with its aim found to a ten-thousandth of a degree. */
-    Candidate sharpened(Candidate rough) {
+    /** The same stroke with its aim found to a ten-thousandth of a degree; empty where, looked at so closely, it does not do what is asked. */
+    Optional<Candidate> sharpened(Candidate rough) {
         CueStrike strike = strike(rough.speed(), rough.height(), rough.side(), rough.elevationDegrees());
         AimSearch search = AimSearch.about(rough.aim().middleDegrees(), 0).from(rough.aim());
-        return AimSolver.solve(runner, strike, search, task.aim().isPresent() ? task.aimTest() : task.success())
-                .map(aim -> candidate(rough.speed(), rough.height(), rough.side(), rough.elevationDegrees(), aim))
+        Optional<AimInterval> aim = task.aim().isPresent()
+                ? AimSolver.solve(runner, strike, search, task.aimTest())
+                : AimSolver.solveToTheEnd(runner, strike, search, task.success());
+        return Stream.concat(aim.stream(), Stream.of(rough.aim()))
+                .map(found -> candidate(rough.speed(), rough.height(), rough.side(), rough.elevationDegrees(), found))
                 .filter(Candidate::succeeds)
-                .orElse(rough);
+                .findFirst();
     }
 
     private Candidate candidate(double speed, double height, double side, double elevation, AimInterval aim) {

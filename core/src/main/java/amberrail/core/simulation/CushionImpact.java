@@ -17,7 +17,6 @@ final class CushionImpact {
     /** Friction is proportional to slip below this share of the approach, and below this speed for approaches under 1 m/s. */
     private static final double SMOOTH_METRES_PER_SECOND = 0.05;
 
-    private static final double ERROR_PER_STEP = 2e-6;
     /** Errors a little too large are let pass and only shorten the next step: a refused step would make the result jump between like hits. */
     private static final double REFUSED_ABOVE = 6;
 
@@ -59,10 +58,12 @@ final class CushionImpact {
     private double cushionFriction;
     private double slidingFriction;
     private double size;
+    private double errorPerStep;
     private int evaluations;
 
-    void begin(Physics newPhysics) {
+    void begin(Physics newPhysics, Accuracy accuracy) {
         physics = newPhysics;
+        errorPerStep = accuracy.cushionErrorPerStep;
         cushionFriction = newPhysics.cushionFriction();
         slidingFriction = newPhysics.slidingFriction();
     }
@@ -114,8 +115,8 @@ final class CushionImpact {
         for (int tries = 0; tries < MOST_STEPS; tries++) {
             double error = tryStep(step);
             double growth =
-                    error == 0 ? MOST_GROWTH : Math.min(MOST_GROWTH, 0.9 * Math.cbrt(ERROR_PER_STEP * size / error));
-            if (error <= REFUSED_ABOVE * ERROR_PER_STEP * size) {
+                    error == 0 ? MOST_GROWTH : Math.min(MOST_GROWTH, 0.9 * Math.cbrt(errorPerStep * size / error));
+            if (error <= REFUSED_ABOVE * errorPerStep * size) {
                 if (state[NORMAL] > 0 && next[NORMAL] <= 0) {
                     most = hermite(WORK, step, falls(NORMAL, 0, step, 0));
                 }

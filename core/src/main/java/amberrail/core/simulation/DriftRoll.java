@@ -6,11 +6,15 @@ package amberrail.core.simulation;
  * <p>The curve is known exactly (physics/model.md, section 2): with th the angle between velocity and drift, k = mu_r·g/a and a = |d|,
  * s(th) = s0 [tan(th/2)/tan(th0/2)]^k sin(th0)/sin(th), time is linear in k s + p, and displacement is the difference of two stop
  * displacements. Each piece ends exactly on that curve; in between it is a parabola that strays from it by at most
- * {@link #MOST_STRAY_METRES}.
+ * {@link #MOST_STRAY_METRES}, or thirty times that where the slope is a draw.
  */
 final class DriftRoll {
     static final double MOST_STRAY_METRES = 1e-5;
     private static final double MOST_TURN_RADIANS = 0.05;
+    /** The same where the slope itself is only a draw. */
+    private static final double MOST_STRAY_ON_A_DRAWN_SLOPE_METRES = 3e-4;
+
+    private static final double MOST_TURN_ON_A_DRAWN_SLOPE_RADIANS = 0.25;
     /** Below this angle or this side speed the path is straight. */
     private static final double PARALLEL = 1e-9;
 
@@ -24,6 +28,15 @@ final class DriftRoll {
     double ax;
     double ay;
     boolean stops;
+
+    private double mostStray = MOST_STRAY_METRES;
+    private double mostTurn = MOST_TURN_RADIANS;
+
+    /** How near the parabolas must keep to the curve. */
+    void slopeIsDrawn(boolean drawn) {
+        mostStray = drawn ? MOST_STRAY_ON_A_DRAWN_SLOPE_METRES : MOST_STRAY_METRES;
+        mostTurn = drawn ? MOST_TURN_ON_A_DRAWN_SLOPE_RADIANS : MOST_TURN_RADIANS;
+    }
 
     /** The next piece from this place and velocity; fills the fields. */
     void next(double x, double y, double vx, double vy, double dx, double dy, double rollingDeceleration) {
@@ -40,7 +53,7 @@ final class DriftRoll {
         }
         double side = Math.signum(q0);
         double th0 = Math.atan2(Math.abs(q0), p0);
-        double turn = Math.min(MOST_TURN_RADIANS, 0.5 * th0);
+        double turn = Math.min(mostTurn, 0.5 * th0);
         while (true) {
             double th1 = th0 - turn;
             double s1 = s0 * Math.pow(Math.tan(th1 / 2) / Math.tan(th0 / 2), k) * Math.sin(th0) / Math.sin(th1);
@@ -50,7 +63,7 @@ final class DriftRoll {
             // The acceleration turns with the velocity; a parabola that ends on the curve strays by about 1/15 of the
             // change.
             double change = rollingDeceleration * turn;
-            if (change * dt * dt / 15 > MOST_STRAY_METRES && turn > 1e-7) {
+            if (change * dt * dt / 15 > mostStray && turn > 1e-7) {
                 turn *= 0.5;
                 continue;
             }

@@ -2,6 +2,7 @@ package amberrail.core.simulation;
 
 import amberrail.core.motion.Physics;
 import java.util.Arrays;
+import java.util.function.BooleanSupplier;
 
 /**
  * From event to event: the earliest of all piece ends and contacts happens, then only the balls in it are looked at anew.
@@ -47,6 +48,7 @@ final class ShotLoop {
     private ShotLog log;
     private double now;
     private int eventCount;
+    private int lastKind;
 
     ShotLoop(int mostBalls) {
         most = mostBalls;
@@ -60,13 +62,13 @@ final class ShotLoop {
     }
 
     /** Empties the table; balls are added to {@link #balls} next. */
-    void begin(TableContacts newTable, Physics newPhysics, ShotLog newLog) {
+    void begin(TableContacts newTable, Physics newPhysics, Accuracy accuracy, ShotLog newLog) {
         table = newTable;
         walls.begin(newTable);
         physics = newPhysics;
         log = newLog;
         balls.begin(newPhysics);
-        cushion.begin(newPhysics);
+        cushion.begin(newPhysics, accuracy);
         cluster.begin(newPhysics);
         now = 0;
         eventCount = 0;
@@ -82,6 +84,11 @@ final class ShotLoop {
 
     /** Plays the shot to its end; {@code IllegalStateException} past the limits, which would be a fault of ours. */
     void run(SimulationLimits limits) {
+        run(limits, () -> false);
+    }
+
+    /** The same, but broken off after the first ball potted of which this can be said. */
+    void run(SimulationLimits limits, BooleanSupplier decided) {
         Arrays.fill(pairTime, FirstEntry.NEVER);
         for (int i = 0; i < balls.count; i++) {
             startPiece(i);
@@ -93,6 +100,9 @@ final class ShotLoop {
             }
         }
         while (step()) {
+            if (lastKind == POTS && decided.getAsBoolean()) {
+                return;
+            }
             if (++eventCount > limits.mostEvents() || now > limits.longestSeconds()) {
                 throw new IllegalStateException("shot without an end: " + eventCount + " events, " + now + " s");
             }
@@ -134,6 +144,7 @@ final class ShotLoop {
             }
         }
         now = Math.max(now, best);
+        lastKind = kind;
         if (kind == ENDS_SLIDING) {
             endPiece(first);
         } else if (kind == BALLS_MEET) {

@@ -3,22 +3,34 @@ package amberrail.core.simulation;
 import amberrail.core.motion.CueStrike;
 import amberrail.core.motion.Physics;
 import java.util.List;
+import java.util.function.BooleanSupplier;
 import java.util.function.Predicate;
 
 /**
  * Plays the same set-up again and again, reading each straight from the engine's arrays; makes no garbage per shot. For one thread at a time.
  */
 public final class ShotRunner {
+    private static final BooleanSupplier TO_THE_END = () -> false;
+
     private final ShotTable table;
     private final Physics physics;
     private final List<TableBall> balls;
     private final int struck;
+    private final Accuracy accuracy;
     private final ShotLoop loop;
     private final ShotLog log = new ShotLog();
     private final PlayedShot result;
+    private double slopeX;
+    private double slopeY;
 
     /** {@code struck} is the index of the cue ball in {@code balls}; checks as {@link ShotSimulator#play}. */
     public ShotRunner(ShotTable table, Physics physics, List<TableBall> balls, int struck) {
+        this(table, physics, balls, struck, Accuracy.FULL);
+    }
+
+    /** The same at a lower accuracy, for scans. */
+    public ShotRunner(ShotTable table, Physics physics, List<TableBall> balls, int struck, Accuracy accuracy) {
+        this.accuracy = accuracy;
         this.table = table;
         this.physics = physics;
         this.balls = List.copyOf(balls);
@@ -39,6 +51,22 @@ public final class ShotRunner {
     }
 
     /**
+     * Plays until this can be said, which must then stay true (a ball that is potted stays so), or to the end; asked after each potted ball.
+     *
+     * @return whether it can be said; false too for a miscue
+     */
+    public boolean playUntil(CueStrike meant, double launchDegrees, Predicate<PlayedShot> holds) {
+        return play(
+                        meant.speedMetresPerSecond(),
+                        Math.toRadians(launchDegrees),
+                        meant.side(),
+                        meant.height(),
+                        Math.toRadians(meant.elevationDegrees()),
+                        () -> holds.test(result))
+                && holds.test(result);
+    }
+
+    /**
      * @param speed     launch speed (m/s)
      * @param psi       launch direction (rad)
      * @param side      a/R
@@ -47,17 +75,23 @@ public final class ShotRunner {
      * @return false for a miscue
      */
     boolean play(double speed, double psi, double side, double height, double elevation) {
+        return play(speed, psi, side, height, elevation, TO_THE_END);
+    }
+
+    private boolean play(
+            double speed, double psi, double side, double height, double elevation, BooleanSupplier decided) {
         if (side * side + height * height > physics.miscueLimit() * physics.miscueLimit()) {
             return false;
         }
         log.clear();
-        loop.begin(table.contacts, physics, log);
+        loop.begin(table.contacts, physics, accuracy, log);
+        loop.balls.tilt(slopeX, slopeY);
         for (int i = 0; i < balls.size(); i++) {
             TableBall ball = balls.get(i);
             loop.balls.add(ball.state(), ball.radiusMetres(), ball.massKilograms(), table.contacts.noseHeightMetres);
         }
         loop.balls.strike(struck, speed, psi, side, height, elevation);
-        loop.run(SimulationLimits.USUAL);
+        loop.run(SimulationLimits.USUAL, decided);
         return true;
     }
 
@@ -70,6 +104,17 @@ public final class ShotRunner {
      */
     public int successes(
             CueStrike meant, ExecutionErrors errors, StrokeNoise noise, int batch, Predicate<PlayedShot> succeeds) {
+        return successes(meant, errors, TableLevel.KNOWN, noise, batch, succeeds);
+    }
+
+    /** The same where each stroke meets a slope drawn for it. */
+    public int successes(
+            CueStrike meant,
+            ExecutionErrors errors,
+            TableLevel level,
+            StrokeNoise noise,
+            int batch,
+            Predicate<PlayedShot> succeeds) {
         double speed = meant.speedMetresPerSecond();
         ExecutionErrors at = errors.at(speed);
         double radiusMillimetres = 1000 * struckRadiusMetres();
@@ -77,6 +122,8 @@ public final class ShotRunner {
         double elevation = Math.toRadians(meant.elevationDegrees());
         int successes = 0;
         for (int i = 0; i < noise.perBatch(); i++) {
+            slopeX = level.unknownDrift() * noise.slope(batch, i, 0);
+            slopeY = level.unknownDrift() * noise.slope(batch, i, 1);
             double pace = 1 + at.paceFraction() * noise.draw(batch, i, 1);
             boolean moved = play(
                     speed * Math.max(0, pace),
@@ -88,6 +135,8 @@ public final class ShotRunner {
                 successes++;
             }
         }
+        slopeX = 0;
+        slopeY = 0;
         return successes;
     }
 

@@ -55,7 +55,7 @@ public final class ShotSimulator {
         check(table, balls);
         ShotLoop loop = new ShotLoop(balls.size());
         ShotLog log = new ShotLog();
-        loop.begin(table.contacts, physics, log);
+        loop.begin(table.contacts, physics, Accuracy.FULL, log);
         for (TableBall ball : balls) {
             int index = loop.balls.add(
                     ball.state(), ball.radiusMetres(), ball.massKilograms(), table.contacts.noseHeightMetres);

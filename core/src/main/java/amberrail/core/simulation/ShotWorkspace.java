@@ -57,6 +57,8 @@ final class ShotWorkspace {
 
     private Physics physics;
     private boolean drift;
+    private double driftX;
+    private double driftY;
 
     ShotWorkspace(int most) {
         x = new double[most];
@@ -88,8 +90,19 @@ final class ShotWorkspace {
 
     void begin(Physics newPhysics) {
         physics = newPhysics;
+        driftX = newPhysics.driftX();
+        driftY = newPhysics.driftY();
         drift = newPhysics.hasDrift();
+        driftRoll.slopeIsDrawn(false);
         count = 0;
+    }
+
+    /** Before any ball is added: the table slopes by so much more than is known (m/s²). */
+    void tilt(double moreDriftX, double moreDriftY) {
+        driftRoll.slopeIsDrawn(moreDriftX != 0 || moreDriftY != 0);
+        driftX += moreDriftX;
+        driftY += moreDriftY;
+        drift = driftX != 0 || driftY != 0;
     }
 
     /** Adds a ball at time 0; {@code INVALID_PARAMETER} if the cushion's nose is not between its centre and its top. */
@@ -234,11 +247,11 @@ final class ShotWorkspace {
     private void slide(int i, double ux, double uy, double slip) {
         double mu = physics.slidingFriction() * physics.gravity();
         phase[i] = SLIDING;
-        ax[i] = -mu * ux + physics.driftX();
-        ay[i] = -mu * uy + physics.driftY();
+        ax[i] = -mu * ux + driftX;
+        ay[i] = -mu * uy + driftY;
         double k = 2.5 * mu / radius[i];
-        spinRateX[i] = -k * uy - physics.driftY() / radius[i];
-        spinRateY[i] = k * ux + physics.driftX() / radius[i];
+        spinRateX[i] = -k * uy - driftY / radius[i];
+        spinRateY[i] = k * ux + driftX / radius[i];
         until[i] = since[i] + 2 * slip / (7 * mu);
     }
 
@@ -246,7 +259,7 @@ final class ShotWorkspace {
         phase[i] = ROLLING;
         double deceleration = physics.rollingFriction() * physics.gravity();
         if (drift) {
-            driftRoll.next(x[i], y[i], vx[i], vy[i], physics.driftX(), physics.driftY(), deceleration);
+            driftRoll.next(x[i], y[i], vx[i], vy[i], driftX, driftY, deceleration);
             ax[i] = driftRoll.ax;
             ay[i] = driftRoll.ay;
             until[i] = since[i] + driftRoll.seconds;

@@ -21,9 +21,16 @@ public final class SuccessSimulation {
     private final Physics physics;
     private final List<TableBall> balls;
     private final int struck;
+    private final TableLevel level;
 
-    /** {@code struck} is the index of the cue ball in {@code balls}. */
+    /** On a table that is as level as its numbers say; {@code struck} is the index of the cue ball in {@code balls}. */
     public SuccessSimulation(ShotTable table, Physics physics, List<TableBall> balls, int struck) {
+        this(table, physics, balls, struck, TableLevel.KNOWN);
+    }
+
+    /** The same where the slope is known only so far. */
+    public SuccessSimulation(ShotTable table, Physics physics, List<TableBall> balls, int struck, TableLevel level) {
+        this.level = level;
         this.table = table;
         this.physics = physics;
         this.balls = List.copyOf(balls);
@@ -62,8 +69,8 @@ public final class SuccessSimulation {
             if (cancelled.getAsBoolean()) {
                 throw new CancellationException();
             }
-            successes[batch] =
-                    new ShotRunner(table, physics, balls, struck).successes(meant, errors, noise, batch, succeeds);
+            successes[batch] = new ShotRunner(table, physics, balls, struck)
+                    .successes(meant, errors, level, noise, batch, succeeds);
             progress.accept((double) done.incrementAndGet() / noise.batches());
         });
         return successes;

@@ -8,6 +8,7 @@ import amberrail.core.geometry.Direction;
 import amberrail.core.geometry.Point;
 import amberrail.core.motion.BallState;
 import amberrail.core.motion.Physics;
+import amberrail.core.simulation.Accuracy;
 import amberrail.core.simulation.PlayedShot;
 import amberrail.core.simulation.ShotEvent;
 import amberrail.core.simulation.ShotRecord;
@@ -203,7 +204,7 @@ class RecipeSolverTest {
     }
 
     private static boolean succeeds(ShotTask task, PlannedStroke stroke) {
-        return AllowedErrors.succeeds(task.runner(), task, stroke);
+        return AllowedErrors.succeeds(task.runner(Accuracy.FULL), task, stroke);
     }
 
     private static TableBall ball(String id, Point at) {

@@ -25,7 +25,7 @@ class CushionImpactTest {
     private BallState strike(Physics physics, BallState before) {
         balls.begin(physics);
         balls.add(before, R, 0.170, NOSE);
-        cushion.begin(physics);
+        cushion.begin(physics, Accuracy.FULL);
         cushion.strike(balls, 0, 1, 0);
         return new BallState(0, 0, balls.vx[0], balls.vy[0], balls.wx[0], balls.wy[0], balls.wz[0]);
     }

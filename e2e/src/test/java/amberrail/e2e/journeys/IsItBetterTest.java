@@ -18,11 +18,6 @@ import org.junit.jupiter.api.Test;
 
 /** From the group to one student: what changed, what next, on paper and in files. */
 class IsItBetterTest extends Journey {
-    @Override
-    protected int demoWeeks() {
-        return 6;
-    }
-
     private Page atTamsin() {
         Page page = signedIn("iris", 1280, 800);
         page.navigate("/progress/group");

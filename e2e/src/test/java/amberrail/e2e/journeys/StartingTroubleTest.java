@@ -2,6 +2,8 @@ package amberrail.e2e.journeys;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberrail.e2e.support.DemoClub;
+import amberrail.e2e.support.Journey;
 import amberrail.e2e.support.Server;
 import java.net.InetAddress;
 import java.net.ServerSocket;
@@ -78,8 +80,7 @@ class StartingTroubleTest {
 
     @Test
     void answeredAttemptsSurviveKillNine() throws Exception {
-        try (Server server =
-                Server.start(folder.resolve("data"), "--spring.profiles.active=demo", "--amber.demo-weeks=1")) {
+        try (Server server = DemoClub.start(folder.resolve("data"), Journey.USUAL_WEEKS)) {
             ApiClient client = new ApiClient(server);
             client.signIn("tamsin");
             String session = client.beginSession();
@@ -97,7 +98,7 @@ class StartingTroubleTest {
     @Test
     void nothingAbsoluteStandsInTheDataFolder() throws Exception {
         Path data = folder.resolve("data");
-        try (Server server = Server.start(data, "--spring.profiles.active=demo", "--amber.demo-weeks=1")) {
+        try (Server server = DemoClub.start(data, Journey.USUAL_WEEKS)) {
             server.stop();
         }
         Path moved = folder.resolve("moved");

@@ -22,12 +22,8 @@ public abstract class Journey {
 
     @BeforeAll
     void begin(@TempDir Path folder) throws IOException {
-        server = sharesServer() ? shared(demoWeeks()) : start(folder, demoWeeks());
+        server = sharesServer() ? shared(demoWeeks()) : DemoClub.start(folder.resolve("data"), demoWeeks());
         browser = new Browser();
-    }
-
-    private static Server start(Path folder, int weeks) {
-        return Server.start(folder.resolve("data"), "--spring.profiles.active=demo", "--amber.demo-weeks=" + weeks);
     }
 
     /** Whether this journey neither stops the server nor minds what others recorded; those that say so share one. */
@@ -37,15 +33,17 @@ public abstract class Journey {
 
     private static synchronized Server shared(int weeks) throws IOException {
         if (shared == null) {
-            shared = start(Files.createTempDirectory("amber-journeys"), weeks);
+            shared = DemoClub.start(Files.createTempDirectory("amber-journeys").resolve("data"), weeks);
             Runtime.getRuntime().addShutdownHook(new Thread(shared::close));
         }
         return shared;
     }
 
-    /** Two weeks of practice behind the club start quicker than twelve. */
+    /** Weeks of practice behind the club, unless a journey looks at the whole season. */
+    public static final int USUAL_WEEKS = 6;
+
     protected int demoWeeks() {
-        return 2;
+        return USUAL_WEEKS;
     }
 
     @AfterAll
