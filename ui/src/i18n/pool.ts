@@ -146,6 +146,7 @@ export const pool = {
     dragBalls: 'Drag a ball to try another place.',
     movedBalls: 'Balls moved to try something; the drill is unchanged.',
     putBack: 'Put them back',
+    workingOut: 'Working out how its shots are played: {known} of {all}. Arrows may still move a little.',
     usual:
       'Usual way: {way}, {cushions}. In simulation the reference student succeeds {share} times in 100; what goes wrong first: {fault}.',
     byCushions: 'no rail | off one rail | off {n} rails',

@@ -48,12 +48,21 @@ const written = computed(
 const shotOptions = computed(() =>
   (stationView.value?.original ?? []).map((_, index) => ({ value: index, label: `${index + 1}` })),
 )
-const sideAllowed = computed(() => data.value?.drill.drill.sideAllowed ?? false)
+const place = computed(
+  () =>
+    tableId.value && {
+      drillId: props.id,
+      tableId: tableId.value,
+      station: station.value,
+      shot: shotNumber.value,
+      mirrored: mirrored.value,
+    },
+)
 const tried = useTriedStroke(
   written,
   tableId,
   computed(() => data.value?.table.drawing),
-  sideAllowed,
+  computed(() => place.value || undefined),
 )
 /** The same list while a ball is dragged: a new one would have the ladder drawn anew with every frame. */
 const stationNames = computed(() => (data.value?.drill.stations ?? []).map((one) => one.name))
@@ -76,6 +85,9 @@ const stationOptions = computed(() =>
           <div>
             <h1>{{ data.drill.drill.title }}</h1>
             <p class="quiet">{{ data.drill.drill.purpose }}</p>
+            <p v-if="data.workedOut.known < data.workedOut.all" class="small" role="status">
+              {{ t('drills.workingOut', data.workedOut) }}
+            </p>
           </div>
           <DrillActions :detail="data" @changed="reload" />
         </header>

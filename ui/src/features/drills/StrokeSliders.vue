@@ -2,7 +2,7 @@
 import Slider from 'primevue/slider'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Recipe, StrikeScale } from '@/api/types'
+import type { StrikeScale, UsualWay } from '@/api/types'
 import { useNotation } from '@/shared/useNotation'
 import { useUnits } from '@/shared/units'
 import { paceToMetresPerSecond } from './pace'
@@ -13,7 +13,7 @@ const props = defineProps<{
   scale: StrikeScale
   side: number
   aimMilliradians?: number
-  usual?: Recipe
+  usual?: UsualWay
 }>()
 const pace = defineModel<number>('pace', { required: true })
 const height = defineModel<number>('height', { required: true })
@@ -48,7 +48,7 @@ const HIGHEST_MILLIMETRES = 13
         t('drills.usual', {
           way: t(`drills.way.${usual.way}`),
           cushions: t('drills.byCushions', usual.cushions.length),
-          share: figure(100 * usual.success.probability, 0),
+          share: figure(100 * usual.share, 0),
           fault: t(`drills.fault.${usual.firstFault}`),
         })
       }}

@@ -4,7 +4,7 @@ import type { Point, Shot, ShotPath, SimulateRequest, TableDrawing } from '@/api
 import { onBed } from '@/table/onBed'
 import { metresPerSecondToPace, paceToMetresPerSecond } from './pace'
 import { useShotPath } from './useShotPath'
-import { useUsualStroke } from './useUsualStroke'
+import { useUsualStroke, type WrittenShot } from './useUsualStroke'
 
 /** The usual cue (answers.md, "Strike and pace"). */
 const USUAL_ELEVATION_DEGREES = 3
@@ -13,7 +13,7 @@ export function useTriedStroke(
   written: Ref<Shot | undefined>,
   tableId: Ref<string | undefined>,
   drawing: Ref<TableDrawing | undefined>,
-  sideAllowed: Ref<boolean>,
+  place: Ref<WrittenShot | undefined>,
 ) {
   /** Balls moved to try something; the drill itself stays as it is written. */
   const moved = ref<Record<string, Point>>({})
@@ -41,17 +41,12 @@ export function useTriedStroke(
   const pace = ref(3)
   const height = ref(0)
   const side = ref(0)
-  const { usual, problem: usualProblem } = useUsualStroke(
-    written,
-    tableId,
-    sideAllowed,
-    ({ stroke: found }) => {
-      height.value = Math.round(2 * found.tipHeightMillimetres) / 2
-      side.value = found.tipSideMillimetres
-      // Last: each is asked of the engine at once, and soft with the old height may not pot.
-      pace.value = Math.round(10 * metresPerSecondToPace(found.paceMetresPerSecond)) / 10
-    },
-  )
+  const { usual, problem: usualProblem } = useUsualStroke(place, ({ stroke: found }) => {
+    height.value = Math.round(2 * found.tipHeightMillimetres) / 2
+    side.value = found.tipSideMillimetres
+    // Last: each is asked of the engine at once, and soft with the old height may not pot.
+    pace.value = Math.round(10 * metresPerSecondToPace(found.paceMetresPerSecond)) / 10
+  })
   const stroke = computed<SimulateRequest | undefined>(() => {
     const pot = shot.value?.pot
     const object = shot.value?.balls.find((ball) => ball.role === 'OBJECT')

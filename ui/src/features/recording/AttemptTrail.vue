@@ -5,7 +5,7 @@ import { answer, api } from '@/api/client'
 import PageState from '@/shared/PageState.vue'
 import { useLoad } from '@/shared/useLoad'
 
-/** Every state that an attempt has had: who wrote it and when. */
+/** Every state that an attempt has had: who wrote it and when; and when it was read anew because the shot before it changed. */
 const props = defineProps<{ sessionId: string; attemptId: string }>()
 const { t } = useI18n()
 const { data, busy, problem, reload } = useLoad(() =>
@@ -15,7 +15,14 @@ const { data, busy, problem, reload } = useLoad(() =>
     }),
   ),
 )
-onMounted(reload)
+const { data: reworks, reload: reloadReworks } = useLoad(() =>
+  answer(
+    api.GET('/api/v1/sessions/{sessionId}/attempts/{id}/reworks', {
+      params: { path: { sessionId: props.sessionId, id: props.attemptId } },
+    }),
+  ),
+)
+onMounted(() => Promise.all([reload(), reloadReworks()]))
 
 function when(instant: string): string {
   return new Date(instant).toLocaleTimeString(undefined, { timeStyle: 'medium' })
@@ -35,6 +42,9 @@ function when(instant: string): string {
         <template v-if="one.attempt.observations?.length">
           · {{ one.attempt.observations.join(', ') }}</template
         >
+      </li>
+      <li v-for="one in reworks" :key="one.workedOutAt">
+        {{ t('recording.reworked', { when: when(one.workedOutAt) }) }}
       </li>
     </ol>
   </PageState>

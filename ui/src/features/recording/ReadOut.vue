@@ -3,7 +3,7 @@ import { computed, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Shot } from '@/api/types'
 import { useUnits } from '@/shared/units'
-import { arrivalError } from './arrivalError'
+import { arrivalError, type ArrivalError } from './arrivalError'
 import type { LocalAttempt } from './attemptOrder'
 
 /** One large line after a shot: long or short, left or right; below it what the judge says. */
@@ -26,13 +26,27 @@ const NOTHING_MILLIMETRES = 5
 
 const error = computed(() => {
   const attempt = props.attempt
-  if (!attempt?.body.landing) return undefined
-  return attempt.judged?.error ?? arrivalError(props.shot, attempt.body.landing)
+  if (!attempt?.body.landing || !props.shot.zone) return undefined
+  const { judged } = attempt
+  // The server's own figure as soon as it is there: in a pattern it knows the line on which this shot arrived.
+  return judged?.attempt.revision === attempt.body.revision && judged.error
+    ? judged.error
+    : arrivalError(props.shot, attempt.body.landing)
 })
 
+/** What stands large: against the target; without one, or after a foul, what happened. */
 const lines = computed(() => {
-  if (!error.value) return []
-  const { speedMillimetres: speed, lineMillimetres: line } = error.value
+  const { attempt } = props
+  if (!attempt) return []
+  const { body } = attempt
+  if (body.foul) return [t('outcome.foul')]
+  if (body.inOff) return [t('outcome.inOff')]
+  if (props.explores) return body.landing ? [against.value] : [t('recording.notSeen')]
+  if (!props.shot.zone) return [t(`outcome.${body.outcome}`)]
+  return error.value ? againstTheTarget(error.value) : [t('recording.notSeen')]
+})
+
+function againstTheTarget({ speedMillimetres: speed, lineMillimetres: line }: ArrivalError): string[] {
   const onSpeed = Math.abs(speed) < NOTHING_MILLIMETRES
   const onLine = Math.abs(line) < NOTHING_MILLIMETRES
   if (onSpeed && onLine) return [t('recording.deadOn')]
@@ -44,7 +58,7 @@ const lines = computed(() => {
       ? t('recording.onLine')
       : t(line > 0 ? 'recording.left' : 'recording.right', { length: length(Math.abs(line)) }),
   ]
-})
+}
 
 /** In an explore drill nothing passes or fails: each shot is read against the first one. */
 const against = computed(() => {
@@ -64,7 +78,8 @@ const against = computed(() => {
 const verdict = computed(() => {
   const attempt = props.attempt
   if (!attempt) return ''
-  if (props.explores) return against.value
+  // Nothing passes or fails there.
+  if (props.explores) return ''
   const judged = attempt.judged
   if (!judged || judged.attempt.revision !== attempt.body.revision) return t('recording.judging')
   const why = judged.faults.map((fault) => t(`recording.why.${fault}`)).join(', ')
@@ -81,13 +96,12 @@ watch(
 <template>
   <section class="readout" aria-live="polite" data-testid="readout">
     <template v-if="attempt">
-      <p v-if="lines.length" class="large figures">
+      <p class="large figures">
         <span v-for="line in lines" :key="line">{{ line }}</span>
       </p>
-      <p v-else class="large">{{ $t(attempt.body.inOff ? 'outcome.inOff' : 'recording.notSeen') }}</p>
       <p class="verdict">
-        <strong v-if="student">{{ student }}: </strong>{{ $t(`outcome.${attempt.body.outcome}`) }} ·
-        {{ verdict }}
+        <strong v-if="student">{{ student }}: </strong
+        >{{ [$t(`outcome.${attempt.body.outcome}`), verdict].filter(Boolean).join(' · ') }}
       </p>
       <p v-if="advice" class="advice" data-testid="advice">{{ advice }}</p>
     </template>

@@ -29,9 +29,10 @@ const spreads = computed(() => {
 
 const bias = computed(() => {
   const { offset, bias: test } = dispersion.value
-  if (!offset) return []
-  const line = offset.biasLineMillimetres
-  const speed = offset.biasSpeedMillimetres
+  const line = offset?.biasLineMillimetres
+  const speed = offset?.biasSpeedMillimetres
+  // Where there is no target nothing is long or left of it.
+  if (line === undefined || speed === undefined) return []
   const means = [
     t(line >= 0 ? 'review.biasLeft' : 'review.biasRight', { length: length(Math.abs(line)) }),
     t(speed >= 0 ? 'review.biasLong' : 'review.biasShort', { length: length(Math.abs(speed)) }),
@@ -75,7 +76,7 @@ function range(interval: Interval): string {
             <span class="quiet small">{{ range(row.interval) }}</span>
           </td>
         </tr>
-        <tr v-if="dispersion.offset">
+        <tr v-if="dispersion.offset?.radialMedianMillimetres !== undefined">
           <th scope="row">{{ t('review.median') }}</th>
           <td class="value">{{ length(dispersion.offset.radialMedianMillimetres) }}</td>
           <td class="quiet small">n = {{ dispersion.landings }}</td>

@@ -107,8 +107,9 @@ function callName(name: string): string {
 
 function bias({ dispersion }: GroupFigures): string {
   const { offset } = dispersion
-  if (!offset) return '–'
-  const { biasSpeedMillimetres: speed, biasLineMillimetres: line } = offset
+  const speed = offset?.biasSpeedMillimetres
+  const line = offset?.biasLineMillimetres
+  if (speed === undefined || line === undefined) return '–'
   return [
     t(speed >= 0 ? 'recording.long' : 'recording.short', { length: length(Math.abs(speed)) }),
     t(line >= 0 ? 'recording.left' : 'recording.right', { length: length(Math.abs(line)) }),

@@ -113,6 +113,7 @@ export const recording = {
   keepNote: 'Keep',
   tape: '{short} {shortCushion}, {long} {longCushion}',
   trail: 'What was changed',
+  reworked: '{when}: the shot before this one was changed, so its line of arrival was worked out again.',
   takenBack: 'taken back',
   secondBall: 'Now tap where ball {ball} stopped (or Not seen).',
   fromDevice:

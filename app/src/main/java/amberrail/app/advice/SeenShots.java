@@ -2,7 +2,7 @@ package amberrail.app.advice;
 
 import amberrail.app.attempts.AttemptBody;
 import amberrail.app.attempts.AttemptService.StudentAttempt;
-import amberrail.app.drills.DrillLayouts;
+import amberrail.app.setups.SetUps;
 import amberrail.core.aiming.PotLine;
 import amberrail.core.diagnosis.OwnErrors;
 import amberrail.core.diagnosis.SeenShot;
@@ -18,11 +18,11 @@ import org.springframework.stereotype.Component;
 @Component
 class SeenShots {
     private final CalledStrokes strokes;
-    private final DrillLayouts layouts;
+    private final SetUps setUps;
 
-    SeenShots(CalledStrokes strokes, DrillLayouts layouts) {
+    SeenShots(CalledStrokes strokes, SetUps setUps) {
         this.strokes = strokes;
-        this.layouts = layouts;
+        this.setUps = setUps;
     }
 
     /** What attempts must share to be compared: the same set-up, side and call. */
@@ -62,13 +62,7 @@ class SeenShots {
 
     /** Whether the object ball leaves to the left of the aim. */
     boolean leavesLeft(StudentAttempt attempt) {
-        AttemptBody body = attempt.body();
-        return layouts.drawn(
-                        attempt.drill(),
-                        body.station(),
-                        body.shot(),
-                        body.mirrored(),
-                        attempt.session().table())
+        return setUps.drawn(attempt.setUp())
                 .potLine()
                 .map(PotLine::cutDegrees)
                 .filter(cut -> cut < 0)

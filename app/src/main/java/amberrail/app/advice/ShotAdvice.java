@@ -3,6 +3,7 @@ package amberrail.app.advice;
 import amberrail.app.attempts.AttemptService;
 import amberrail.app.attempts.AttemptService.StudentAttempt;
 import amberrail.app.people.SignedIn;
+import amberrail.app.setups.SetUps;
 import amberrail.core.diagnosis.Advice;
 import amberrail.core.diagnosis.SeenShot;
 import amberrail.core.diagnosis.StrokeErrors;
@@ -23,8 +24,10 @@ class ShotAdvice {
     private final CalledStrokes strokes;
     private final SeenShots seen;
     private final OwnErrorSizes sizes;
+    private final SetUps setUps;
 
-    ShotAdvice(AttemptService attempts, CalledStrokes strokes, SeenShots seen, OwnErrorSizes sizes) {
+    ShotAdvice(AttemptService attempts, CalledStrokes strokes, SeenShots seen, OwnErrorSizes sizes, SetUps setUps) {
+        this.setUps = setUps;
         this.attempts = attempts;
         this.strokes = strokes;
         this.seen = seen;
@@ -53,6 +56,7 @@ class ShotAdvice {
                 PaceScale.stepPercent(stroke.paceMetresPerSecond()));
         Advice advice = Advice.after(
                 SeenShot.of(model.get(), attempt.body().toAttempt()), before, errors, seen.leavesLeft(attempt), limits);
-        return new Advised(advice, Optional.of(stroke));
+        boolean toATarget = setUps.drawn(attempt.setUp()).hasTarget();
+        return new Advised(toATarget ? advice : advice.forThePotAlone(), Optional.of(stroke));
     }
 }

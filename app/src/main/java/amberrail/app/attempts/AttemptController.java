@@ -1,7 +1,6 @@
 package amberrail.app.attempts;
 
 import amberrail.app.drills.DrillCatalogue;
-import amberrail.app.drills.DrillLayouts;
 import amberrail.app.drills.DrillOnTable;
 import amberrail.app.drills.ShotView;
 import amberrail.app.kit.TableDrawing;
@@ -11,6 +10,7 @@ import amberrail.app.sessions.PracticeSession;
 import amberrail.app.sessions.SessionService;
 import amberrail.app.sessions.SessionView;
 import amberrail.app.sessions.SessionViews;
+import amberrail.app.setups.SetUps;
 import amberrail.app.web.MayBeMissing;
 import amberrail.core.attempt.PracticeTime;
 import jakarta.validation.Valid;
@@ -36,7 +36,7 @@ class AttemptController {
     private final SessionService sessions;
     private final SessionViews views;
     private final DrillCatalogue drills;
-    private final DrillLayouts layouts;
+    private final SetUps setUps;
     private final PeopleService people;
     private final Clock clock;
 
@@ -46,7 +46,7 @@ class AttemptController {
             SessionService sessions,
             SessionViews views,
             DrillCatalogue drills,
-            DrillLayouts layouts,
+            SetUps setUps,
             PeopleService people,
             Clock clock) {
         this.attempts = attempts;
@@ -54,7 +54,7 @@ class AttemptController {
         this.sessions = sessions;
         this.views = views;
         this.drills = drills;
-        this.layouts = layouts;
+        this.setUps = setUps;
         this.people = people;
         this.clock = clock;
     }
@@ -92,7 +92,7 @@ class AttemptController {
                 TableDrawing.of(session.table()),
                 session.drills().stream()
                         .map(one ->
-                                DrillOnTable.of(layouts, drills.version(one.drillId(), one.version()), session.table()))
+                                DrillOnTable.of(setUps, drills.version(one.drillId(), one.version()), session.table()))
                         .toList(),
                 attempts.ofSession(session).stream().map(AttemptView::of).toList(),
                 standings.all(session),
@@ -117,6 +117,17 @@ class AttemptController {
         return new NextShot(attempts.shotAfter(session, id)
                 .map(layout -> ShotView.of(layout, session.table()))
                 .orElse(null));
+    }
+
+    /** A line of arrival worked out again because the shot before, that attempt, was changed. */
+    record ReworkView(UUID becauseOf, Instant workedOutAt) {}
+
+    @GetMapping("/attempts/{id}/reworks")
+    List<ReworkView> reworks(
+            @AuthenticationPrincipal SignedIn who, @PathVariable UUID sessionId, @PathVariable UUID id) {
+        return attempts.reworks(sessions.find(who, sessionId), id).stream()
+                .map(one -> new ReworkView(one.becauseOf(), one.workedOutAt()))
+                .toList();
     }
 
     @GetMapping("/attempts/{id}/revisions")

@@ -74,6 +74,9 @@ class AttemptEntity implements Persistable<UUID> {
     /** Of the cue ball's way when it gets to the target, in a pattern: from where it really lay. Null: as in the layout. */
     Double arrivalDegrees;
 
+    /** Whether that is still being worked out. */
+    boolean arrivalPending;
+
     boolean late;
 
     /** The id is made by the client, so being new is known here and not from the id. */

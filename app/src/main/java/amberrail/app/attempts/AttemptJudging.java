@@ -1,7 +1,7 @@
 package amberrail.app.attempts;
 
 import amberrail.app.drills.DrillCatalogue;
-import amberrail.app.drills.DrillLayouts;
+import amberrail.app.setups.SetUps;
 import amberrail.core.attempt.Attempt;
 import amberrail.core.attempt.Judge;
 import amberrail.core.attempt.Judgement;
@@ -10,6 +10,7 @@ import amberrail.core.attempt.StationCount;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.geometry.Direction;
+import amberrail.core.setup.SetUp;
 import amberrail.core.statistics.ArrivalError;
 import amberrail.core.table.TableSpec;
 import java.util.HashMap;
@@ -22,15 +23,25 @@ import org.springframework.stereotype.Component;
 @Component
 class AttemptJudging {
     private final DrillCatalogue drills;
-    private final DrillLayouts layouts;
+    private final SetUps setUps;
 
-    AttemptJudging(DrillCatalogue drills, DrillLayouts layouts) {
+    AttemptJudging(DrillCatalogue drills, SetUps setUps) {
         this.drills = drills;
-        this.layouts = layouts;
+        this.setUps = setUps;
     }
 
     RecordedAttempt recorded(TableSpec table, AttemptEntity row) {
         return recorded(asked(table, row), row);
+    }
+
+    /** The same at once: where it lay against its target is left out as long as the line of arrival is not known. */
+    RecordedAttempt recordedNow(TableSpec table, AttemptEntity row) {
+        SetUp setUp = setUp(table, row);
+        Optional<ShotLayout> known = setUps.layoutIfKnown(setUp).filter(layout -> !row.arrivalPending);
+        return known.map(planned -> recorded(arriving(planned, row), row)).orElseGet(() -> {
+            RecordedAttempt judged = recorded(setUps.drawn(setUp), row);
+            return new RecordedAttempt(judged.id(), judged.body(), judged.late(), judged.judgement(), Optional.empty());
+        });
     }
 
     /** Many at once: attempts at the same shot share its layout, which is not looked for again and again. */
@@ -66,7 +77,11 @@ class AttemptJudging {
     }
 
     private ShotLayout planned(TableSpec table, AttemptEntity row) {
-        return layouts.layout(drill(row), row.station, row.shot, row.mirrored, table);
+        return setUps.layout(setUp(table, row));
+    }
+
+    private SetUp setUp(TableSpec table, AttemptEntity row) {
+        return SetUp.of(drill(row), row.station, row.shot, row.mirrored, table);
     }
 
     /** In a pattern the line of arrival is that of where the cue ball really lay. */
@@ -78,8 +93,10 @@ class AttemptJudging {
         AttemptBody body = AttemptMapping.body(row);
         Attempt attempt = body.toAttempt();
         Judgement judgement = Judge.judge(asked, attempt);
-        Optional<ArrivalError> error =
-                attempt.landing().map(l -> ArrivalError.of(asked.target(), asked.arrival(), l.place()));
+        boolean tells = asked.hasTarget() && !row.arrivalPending && !row.foul && !row.inOff;
+        Optional<ArrivalError> error = !tells
+                ? Optional.empty()
+                : attempt.landing().map(l -> ArrivalError.of(asked.target(), asked.arrival(), l.place()));
         return new RecordedAttempt(row.id, body, row.late, judgement, error);
     }
 

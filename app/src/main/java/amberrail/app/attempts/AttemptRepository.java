@@ -62,4 +62,7 @@ interface AttemptRepository extends JpaRepository<AttemptEntity, UUID> {
     @Query(
             "select a from AttemptEntity a where a.studentId = :studentId and a.deleted = false order by a.playedAt desc")
     List<AttemptEntity> newestOf(UUID studentId, Limit limit);
+
+    /** Later shots of patterns whose line of arrival is still being worked out. */
+    List<AttemptEntity> findByArrivalPendingTrue();
 }

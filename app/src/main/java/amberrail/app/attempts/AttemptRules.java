@@ -1,8 +1,8 @@
 package amberrail.app.attempts;
 
-import amberrail.app.drills.DrillLayouts;
 import amberrail.app.people.SignedIn;
 import amberrail.app.sessions.PracticeSession;
+import amberrail.app.setups.SetUps;
 import amberrail.app.web.Conflict;
 import amberrail.app.web.NotAllowed;
 import amberrail.core.attempt.Attempt;
@@ -14,6 +14,7 @@ import amberrail.core.drill.ShotLayout;
 import amberrail.core.geometry.Point;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
+import amberrail.core.setup.SetUp;
 import amberrail.core.table.TablePlan;
 import java.util.Objects;
 import org.springframework.stereotype.Component;
@@ -25,11 +26,11 @@ class AttemptRules {
     private static final long LONGEST_STRETCH = 10_000;
 
     private final AttemptRepository attempts;
-    private final DrillLayouts layouts;
+    private final SetUps setUps;
 
-    AttemptRules(AttemptRepository attempts, DrillLayouts layouts) {
+    AttemptRules(AttemptRepository attempts, SetUps setUps) {
         this.attempts = attempts;
-        this.layouts = layouts;
+        this.setUps = setUps;
     }
 
     /** {@link InvalidInputException} unless the shot, what was seen of it and its place in the order can be. */
@@ -37,7 +38,7 @@ class AttemptRules {
         requireNearTheEnd(session, body);
         requireShotOf(drill, body);
         Attempt attempt = attempt(body);
-        ShotLayout asked = layouts.layout(drill, body.station(), body.shot(), body.mirrored(), session.table());
+        ShotLayout asked = setUps.drawn(SetUp.of(drill, body.station(), body.shot(), body.mirrored(), session.table()));
         requireDemandsOf(asked, body);
         requireSidesOf(asked, body.shot(), attempt.outcome());
         attempt.landing().map(Landing::place).ifPresent(place -> requireOnBed(session, place));

@@ -1,18 +1,19 @@
 package amberrail.app.attempts;
 
 import amberrail.app.drills.DrillCatalogue;
-import amberrail.app.drills.DrillLayouts;
 import amberrail.app.people.Access;
 import amberrail.app.people.SignedIn;
 import amberrail.app.sessions.PracticeSession;
 import amberrail.app.sessions.PracticeSession.DrillVersion;
 import amberrail.app.sessions.SessionService;
+import amberrail.app.setups.SetUps;
 import amberrail.app.web.Conflict;
 import amberrail.app.web.Missing;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.drill.TryResult;
 import amberrail.core.geometry.Point;
+import amberrail.core.setup.SetUp;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -40,7 +41,8 @@ public class AttemptService {
     private final AttemptTally tally;
     private final SessionService sessions;
     private final DrillCatalogue drills;
-    private final DrillLayouts layouts;
+    private final SetUps setUps;
+    private final PatternArrivals arrivals;
     private final AttemptJudging judging;
     private final Standings standings;
     private final ApplicationEventPublisher events;
@@ -54,7 +56,8 @@ public class AttemptService {
             AttemptTally tally,
             SessionService sessions,
             DrillCatalogue drills,
-            DrillLayouts layouts,
+            SetUps setUps,
+            PatternArrivals arrivals,
             AttemptJudging judging,
             Standings standings,
             ApplicationEventPublisher events,
@@ -66,7 +69,8 @@ public class AttemptService {
         this.tally = tally;
         this.sessions = sessions;
         this.drills = drills;
-        this.layouts = layouts;
+        this.setUps = setUps;
+        this.arrivals = arrivals;
         this.judging = judging;
         this.standings = standings;
         this.events = events;
@@ -109,7 +113,7 @@ public class AttemptService {
         }
         store(who, session, drill, row, body);
         events.publishEvent(StationPlayed.of(row));
-        return new Written(judging.recorded(session.table(), row), standing(session, drill, row));
+        return new Written(judging.recordedNow(session.table(), row), standing(session, drill, row));
     }
 
     /** An attempt that nobody has written yet. */
@@ -148,9 +152,9 @@ public class AttemptService {
         }
         // The session's, also where a shipped drill has gone on since.
         row.drillVersion = session.drill(body.drillId()).version();
-        row.arrivalDegrees = arrivalFromWhereItLay(session, drill, body);
         attempts.save(row);
         revisions.keep(who, row.id, body);
+        arrivals.settle(session, drill, row);
     }
 
     /** A device's wrong clock is noted and not trusted; an edit that says the same time as before keeps the time that was believed. */
@@ -207,6 +211,12 @@ public class AttemptService {
         return revisions.of(row(session, id).id);
     }
 
+    /** When this shot's line of arrival was worked out again, oldest first, and because of which attempt. */
+    @Transactional(readOnly = true)
+    public List<PatternArrivals.Rework> reworks(PracticeSession session, UUID id) {
+        return arrivals.reworks(row(session, id).id);
+    }
+
     /**
      * The shot of a pattern that follows an attempt, from where that one left the cue ball; empty where the try does not go on.
      */
@@ -221,9 +231,13 @@ public class AttemptService {
         if (!goesOn) {
             return Optional.empty();
         }
+        SetUp planned = SetUp.of(drill, row.station, next, row.mirrored, session.table());
         return Optional.of(landing(row)
-                .map(at -> layouts.layoutFrom(drill, row.station, next, row.mirrored, session.table(), at))
-                .orElseGet(() -> layouts.layout(drill, row.station, next, row.mirrored, session.table())));
+                .filter(at -> drill.station(row.station).goesOnAt(next))
+                .map(at -> setUps.playedFrom(planned, at))
+                .filter(from -> !from.equals(planned))
+                .map(setUps::passingLayout)
+                .orElseGet(() -> setUps.layout(planned)));
     }
 
     /** The greatest sequence in a session, undone attempts included; -1 if it has none. */
@@ -273,7 +287,12 @@ public class AttemptService {
     public record JudgedAttempt(PracticeSession session, Drill drill, RecordedAttempt recorded) {}
 
     /** An attempt with the session and the drill version that it belongs to. */
-    public record StudentAttempt(PracticeSession session, Drill drill, AttemptBody body) {}
+    public record StudentAttempt(PracticeSession session, Drill drill, AttemptBody body) {
+        /** The shot as it was planned, on the side that was played. */
+        public SetUp setUp() {
+            return SetUp.of(drill, body.station(), body.shot(), body.mirrored(), session.table());
+        }
+    }
 
     /** What one student did in each of these sessions, and nobody else in them. */
     @Transactional(readOnly = true)
@@ -299,22 +318,8 @@ public class AttemptService {
         return Optional.ofNullable(row.landingXMillimetres).map(x -> new Point(x, row.landingYMillimetres));
     }
 
-    /** In a pattern the line of arrival depends on where the shot before left the cue ball (answers.md, "Target and arrival"). */
-    private Double arrivalFromWhereItLay(PracticeSession session, Drill drill, AttemptBody body) {
-        if (body.shot() == 0) {
-            return null;
-        }
-        return attempts.ofTry(session.id(), body.studentId(), body.tryId(), body.shot() - 1).stream()
-                .flatMap(before -> landing(before).stream())
-                .findFirst()
-                .map(at -> layouts.layoutFrom(drill, body.station(), body.shot(), body.mirrored(), session.table(), at)
-                        .arrival()
-                        .degrees())
-                .orElse(null);
-    }
-
     private RecordedAttempt sameOrConflict(PracticeSession session, AttemptEntity row, AttemptBody body) {
-        RecordedAttempt stored = judging.recorded(session.table(), row);
+        RecordedAttempt stored = judging.recordedNow(session.table(), row);
         Instant said = row.saidPlayedAt == null ? row.playedAt : row.saidPlayedAt;
         if (stored.body().at(said).equals(body)) {
             return stored;

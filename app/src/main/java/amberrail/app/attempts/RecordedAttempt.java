@@ -1,6 +1,9 @@
 package amberrail.app.attempts;
 
 import amberrail.core.attempt.Judgement;
+import amberrail.core.attempt.Landing;
+import amberrail.core.drill.ShotLayout;
+import amberrail.core.geometry.Point;
 import amberrail.core.statistics.ArrivalError;
 import java.util.Optional;
 import java.util.UUID;
@@ -9,6 +12,26 @@ import java.util.UUID;
  * An attempt as stored, with what core makes of it.
  *
  * @param late written after its session was closed
+ * @param arrivalError of its own line of arrival; empty without a landing, without a target, after a foul, and while that line is being worked out
  */
 public record RecordedAttempt(
-        UUID id, AttemptBody body, boolean late, Judgement judgement, Optional<ArrivalError> arrivalError) {}
+        UUID id, AttemptBody body, boolean late, Judgement judgement, Optional<ArrivalError> arrivalError) {
+
+    /** The landing as it was marked (mm). */
+    public Optional<Point> landing() {
+        return body.toAttempt().landing().map(Landing::place);
+    }
+
+    /**
+     * The landing turned about the target so that the line of arrival is this layout's: line and speed stay this shot's own. In a pattern each shot
+     * arrives on a line of its own, and only so can they lie in one picture; without a target the place itself.
+     */
+    public Optional<Point> landingAlong(ShotLayout layout) {
+        if (!layout.hasTarget()) {
+            return landing();
+        }
+        return arrivalError.map(error -> layout.target()
+                .moved(layout.arrival(), error.speedMillimetres())
+                .moved(layout.arrival().left(), error.lineMillimetres()));
+    }
+}

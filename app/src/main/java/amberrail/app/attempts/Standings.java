@@ -1,14 +1,15 @@
 package amberrail.app.attempts;
 
 import amberrail.app.drills.DrillCatalogue;
-import amberrail.app.drills.DrillLayouts;
 import amberrail.app.sessions.PracticeSession;
+import amberrail.app.setups.SetUps;
 import amberrail.core.attempt.Judge;
 import amberrail.core.attempt.Tries;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.NextStep;
 import amberrail.core.drill.Station;
 import amberrail.core.drill.TryScore;
+import amberrail.core.setup.SetUp;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -23,12 +24,12 @@ import org.springframework.stereotype.Component;
 class Standings {
     private final AttemptRepository attempts;
     private final DrillCatalogue drills;
-    private final DrillLayouts layouts;
+    private final SetUps setUps;
 
-    Standings(AttemptRepository attempts, DrillCatalogue drills, DrillLayouts layouts) {
+    Standings(AttemptRepository attempts, DrillCatalogue drills, SetUps setUps) {
         this.attempts = attempts;
         this.drills = drills;
-        this.layouts = layouts;
+        this.setUps = setUps;
     }
 
     /** Of every student at every station and side of every drill of a session. */
@@ -103,14 +104,14 @@ class Standings {
                         shot.tryId(),
                         shot.shot(),
                         Judge.judge(
-                                layouts.layout(drill, station, shot.shot(), mirrored, session.table()),
+                                setUps.drawn(SetUp.of(drill, station, shot.shot(), mirrored, session.table())),
                                 shot.toAttempt())))
                 .toList();
         return Tries.of(played, drill.station(station).shots().size());
     }
 
     private boolean hasMirror(PracticeSession session, Drill drill, int station) {
-        return !layouts.drawn(drill, station, 0, false, session.table())
-                .isLaidOutAs(layouts.drawn(drill, station, 0, true, session.table()));
+        SetUp original = SetUp.of(drill, station, 0, false, session.table());
+        return !setUps.drawn(original).isLaidOutAs(setUps.drawn(original.onSide(true)));
     }
 }

@@ -8,9 +8,10 @@ import amberrail.app.bench.BenchAnswers.RoughGrade;
 import amberrail.app.bench.BenchAnswers.RoughGradesView;
 import amberrail.app.bench.BenchAnswers.UsualStroke;
 import amberrail.app.bench.BenchAnswers.UsualView;
-import amberrail.app.drills.DrillLayouts;
 import amberrail.app.drills.ShotView;
 import amberrail.app.kit.KitService;
+import amberrail.app.setups.SetUps;
+import amberrail.app.setups.StationStrokes;
 import amberrail.app.shots.RecipeAnswers;
 import amberrail.app.shots.ShotAnswers;
 import amberrail.core.aiming.CueBallLines;
@@ -23,6 +24,7 @@ import amberrail.core.motion.Physics;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
 import amberrail.core.recipe.Recipe;
+import amberrail.core.setup.SetUp;
 import amberrail.core.simulation.ShotRecord;
 import amberrail.core.simulation.ShotSimulator;
 import amberrail.core.simulation.ShotTable;
@@ -45,11 +47,11 @@ class BenchService {
     private static final long NOISE_SEED = 20_241;
 
     private final KitService kit;
-    private final DrillLayouts layouts;
+    private final SetUps setUps;
 
-    BenchService(KitService kit, DrillLayouts layouts) {
+    BenchService(KitService kit, SetUps setUps) {
         this.kit = kit;
-        this.layouts = layouts;
+        this.setUps = setUps;
     }
 
     CheckView check(UUID tableId, Drill drill) {
@@ -64,7 +66,7 @@ class BenchService {
             }
             stations.add(shots);
         }
-        List<ProblemView> problems = DrillCheck.of(drill, plan, DrillLayouts.zoneScale(drill, table)).stream()
+        List<ProblemView> problems = DrillCheck.of(drill, plan, SetUp.zoneScale(drill, table)).stream()
                 .map(ProblemView::of)
                 .toList();
         return new CheckView(stations, problems);
@@ -72,7 +74,7 @@ class BenchService {
 
     private BenchShot shot(Drill drill, int station, int shot, TablePlan plan, Physics physics) {
         try {
-            ShotLayout layout = layouts.drawn(drill, station, shot, false, plan.spec());
+            ShotLayout layout = setUps.drawn(SetUp.of(drill, station, shot, false, plan.spec()));
             LinesView lines = layout.potLine()
                     .map(pot -> LinesView.of(pot, CueBallLines.of(plan, physics, pot)))
                     .orElse(null);
@@ -87,17 +89,18 @@ class BenchService {
         if (shot >= shots) {
             throw new InvalidInputException(ProblemCode.UNKNOWN_ID, "shot", shot, "must be from 0 to " + (shots - 1));
         }
-        TableSpec table = kit.table(tableId).spec();
-        return new UsualView(layouts.usual(drill, station, shot, table)
-                .map(recipe -> stroke(layouts.drawn(drill, station, shot, false, table), table, recipe))
+        SetUp setUp = SetUp.of(drill, station, shot, false, kit.table(tableId).spec());
+        return new UsualView(setUps.whileDesigning(setUp)
+                .usualWay()
+                .map(recipe -> stroke(setUp, setUps.drawn(setUp), recipe))
                 .orElse(null));
     }
 
-    private static UsualStroke stroke(ShotLayout layout, TableSpec table, Recipe recipe) {
-        double radius = table.balls().cueBall().radiusMillimetres();
+    private static UsualStroke stroke(SetUp setUp, ShotLayout layout, Recipe recipe) {
+        double radius = setUp.table().balls().cueBall().radiusMillimetres();
         ShotRecord played = ShotSimulator.play(
-                ShotTable.of(TablePlan.of(table)),
-                TablePhysics.usual(table.kind()),
+                ShotTable.of(TablePlan.of(setUp.table())),
+                setUp.physics(),
                 ShotTasks.balls(layout),
                 layout.cueBall().label(),
                 recipe.stroke().onBall(radius));
@@ -138,7 +141,7 @@ class BenchService {
     }
 
     private Optional<Difficulty> difficulty(Drill drill, int station, TableSpec table) {
-        return layouts.played(drill, station, table)
+        return StationStrokes.of(drill, station, table, setUps::whileDesigning)
                 .map(shots -> Difficulty.of(shots, StrokeNoise.of(SHOTS_PER_ABILITY, NOISE_SEED)));
     }
 }

@@ -4,7 +4,6 @@ import amberrail.app.attempts.AttemptService;
 import amberrail.app.config.AmberRailProperties;
 import amberrail.app.demo.DemoStudents.DemoStudent;
 import amberrail.app.drills.DrillCatalogue;
-import amberrail.app.drills.DrillLayouts;
 import amberrail.app.drills.KnownGrades;
 import amberrail.app.kit.KitService;
 import amberrail.app.people.EmptyClub;
@@ -14,6 +13,7 @@ import amberrail.app.people.PreferencesChange;
 import amberrail.app.people.SignedIn;
 import amberrail.app.sessions.PracticeSession;
 import amberrail.app.sessions.SessionService;
+import amberrail.app.setups.SetUps;
 import amberrail.core.drill.Drill;
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
@@ -60,7 +60,7 @@ class DemoClub {
     private final SessionService sessions;
     private final AttemptService attempts;
     private final DrillCatalogue drills;
-    private final DrillLayouts layouts;
+    private final SetUps setUps;
     private final KnownGrades grades;
     private final Clock clock;
     private final EntityManager entities;
@@ -76,7 +76,7 @@ class DemoClub {
             SessionService sessions,
             AttemptService attempts,
             DrillCatalogue drills,
-            DrillLayouts layouts,
+            SetUps setUps,
             KnownGrades grades,
             Clock clock,
             EntityManager entities,
@@ -88,7 +88,7 @@ class DemoClub {
         this.sessions = sessions;
         this.attempts = attempts;
         this.drills = drills;
-        this.layouts = layouts;
+        this.setUps = setUps;
         this.grades = grades;
         this.clock = clock;
         this.entities = entities;
@@ -133,7 +133,7 @@ class DemoClub {
                     .toList();
             KitService.ClubTable table = table(programme.tableId());
             DemoPractice practice = practices.computeIfAbsent(
-                    programme.tableId(), id -> new DemoPractice(layouts, grades, table.spec()));
+                    programme.tableId(), id -> new DemoPractice(setUps, grades, table.spec()));
             // Every other student is at the table now, so that there is a session to go on with.
             boolean goesOn = last && offset % 2 == 0;
             Instant start = goesOn

@@ -2,20 +2,18 @@ package amberrail.app.demo;
 
 import amberrail.app.attempts.AttemptBody;
 import amberrail.app.attempts.FactBody;
-import amberrail.app.drills.DrillLayouts;
 import amberrail.app.drills.KnownGrades;
+import amberrail.app.setups.SetUps;
 import amberrail.core.attempt.Attempt;
 import amberrail.core.attempt.Landing;
 import amberrail.core.diagnosis.SimulatedStudent;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.geometry.Point;
-import amberrail.core.grading.ShotTasks;
 import amberrail.core.recipe.PlannedStroke;
 import amberrail.core.recipe.ShotTask;
+import amberrail.core.setup.SetUp;
 import amberrail.core.simulation.ExecutionErrors;
-import amberrail.core.simulation.ShotTable;
-import amberrail.core.simulation.TablePhysics;
 import amberrail.core.table.TablePlan;
 import amberrail.core.table.TableSpec;
 import java.time.Instant;
@@ -34,13 +32,13 @@ final class DemoPractice {
     /** Where a practice is worth most: about this share succeeds. */
     private static final double WANTED_SUCCESS = 0.65;
 
-    private final DrillLayouts layouts;
+    private final SetUps setUps;
     private final KnownGrades grades;
     private final TableSpec table;
     private final TablePlan plan;
 
-    DemoPractice(DrillLayouts layouts, KnownGrades grades, TableSpec table) {
-        this.layouts = layouts;
+    DemoPractice(SetUps setUps, KnownGrades grades, TableSpec table) {
+        this.setUps = setUps;
         this.grades = grades;
         this.table = table;
         plan = TablePlan.of(table);
@@ -68,12 +66,11 @@ final class DemoPractice {
 
     private Asked asked(Drill drill, int station, boolean mirrored) {
         return asked.computeIfAbsent(List.of(drill.id(), station, mirrored), k -> {
-            ShotLayout layout = layouts.layout(drill, station, 0, mirrored, table);
-            ShotTask task = ShotTasks.of(layout, ShotTable.of(plan), TablePhysics.usual(table.kind()), drill);
+            SetUp setUp = SetUp.of(drill, station, 0, mirrored, table);
             return new Asked(
-                    layout,
-                    task,
-                    layouts.usual(drill, station, 0, table).orElseThrow().stroke());
+                    setUps.layout(setUp),
+                    setUp.task(),
+                    setUps.usual(setUp).orElseThrow().stroke());
         });
     }
 

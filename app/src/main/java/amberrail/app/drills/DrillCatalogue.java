@@ -9,6 +9,7 @@ import amberrail.core.drill.DrillCheck;
 import amberrail.core.drill.DrillProblem;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
+import amberrail.core.setup.SetUp;
 import amberrail.core.table.TablePlan;
 import amberrail.core.table.TableSpec;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -113,7 +114,7 @@ public class DrillCatalogue {
             owns.hold(id);
         }
         Drill drill = find(who, id).drill();
-        DrillCheck.of(drill, TablePlan.of(table), DrillLayouts.zoneScale(drill, table)).stream()
+        DrillCheck.of(drill, TablePlan.of(table), SetUp.zoneScale(drill, table)).stream()
                 .filter(problem -> problem.kind().stops())
                 .findFirst()
                 .ifPresent(DrillCatalogue::refuse);

@@ -3,6 +3,7 @@ package amberrail.app.drills;
 import amberrail.app.kit.KitService;
 import amberrail.app.people.PeopleService;
 import amberrail.app.people.SignedIn;
+import amberrail.app.setups.SetUps;
 import amberrail.app.web.Costly;
 import amberrail.core.drill.Drill;
 import java.util.HashMap;
@@ -22,7 +23,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1/drills")
 class DrillController {
     private final DrillCatalogue catalogue;
-    private final DrillLayouts layouts;
+    private final SetUps setUps;
     private final Shelf shelf;
     private final KitService kit;
     private final PeopleService people;
@@ -30,13 +31,13 @@ class DrillController {
 
     DrillController(
             DrillCatalogue catalogue,
-            DrillLayouts layouts,
+            SetUps setUps,
             Shelf shelf,
             KitService kit,
             PeopleService people,
             KnownGrades grades) {
         this.catalogue = catalogue;
-        this.layouts = layouts;
+        this.setUps = setUps;
         this.shelf = shelf;
         this.kit = kit;
         this.people = people;
@@ -49,7 +50,7 @@ class DrillController {
         return LibraryView.of(
                 catalogue.seenBy(who),
                 shelf.of(who),
-                layouts,
+                setUps,
                 grades,
                 id -> names.computeIfAbsent(id, owner -> people.person(owner).name()));
     }
@@ -70,9 +71,10 @@ class DrillController {
         DrillFromLibrary found = catalogue.find(who, id);
         KitService.ClubTable table = tableId.map(kit::table).orElseGet(() -> suitable(found.drill(), preferred));
         return new DrillDetail(
-                DrillOnTable.of(layouts, found.drill(), table.spec()),
+                DrillOnTable.now(setUps, found.drill(), table.spec()),
                 DrillDetail.TableOfDrill.of(table),
-                found.origin());
+                found.origin(),
+                setUps.prepare(found.drill(), table.spec()));
     }
 
     private KitService.ClubTable suitable(Drill drill, Optional<UUID> preferred) {

@@ -7,6 +7,7 @@ import amberrail.core.drill.Drill;
 import amberrail.core.drill.DrillCheck;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
+import amberrail.core.setup.SetUp;
 import amberrail.core.table.TablePlan;
 import amberrail.core.table.TablePresets;
 import com.fasterxml.jackson.core.JsonProcessingException;
@@ -152,7 +153,7 @@ class DrillFiles {
 
     private static List<String> warnings(Drill drill) {
         var home = TablePresets.byId(drill.tables().get(0));
-        return DrillCheck.of(drill, TablePlan.of(home), DrillLayouts.zoneScale(drill, home)).stream()
+        return DrillCheck.of(drill, TablePlan.of(home), SetUp.zoneScale(drill, home)).stream()
                 .filter(problem -> problem.kind().stops())
                 .map(problem -> "Station " + (problem.station() + 1) + ": "
                         + problem.cause()

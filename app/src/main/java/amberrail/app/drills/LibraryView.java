@@ -1,10 +1,12 @@
 package amberrail.app.drills;
 
 import amberrail.app.kit.TableDrawing;
+import amberrail.app.setups.SetUps;
 import amberrail.app.web.MayBeMissing;
 import amberrail.core.drill.Drill;
 import amberrail.core.grading.Band;
 import amberrail.core.problem.InvalidInputException;
+import amberrail.core.setup.SetUp;
 import amberrail.core.table.TablePresets;
 import amberrail.core.table.TableSpec;
 import java.util.List;
@@ -53,7 +55,7 @@ record LibraryView(
     static LibraryView of(
             DrillCatalogue.Seen seen,
             Shelf.Contents shelf,
-            DrillLayouts layouts,
+            SetUps setUps,
             KnownGrades grades,
             Function<UUID, String> names) {
         TreeMap<String, HomeTable> tables = new TreeMap<>();
@@ -61,7 +63,7 @@ record LibraryView(
                 .map(found -> {
                     TableSpec home = TablePresets.byId(found.drill().tables().get(0));
                     tables.computeIfAbsent(home.id(), id -> new HomeTable(id, TableDrawing.of(home)));
-                    return entry(found, home, shelf, layouts, grades, names);
+                    return entry(found, home, shelf, setUps, grades, names);
                 })
                 .toList();
         return new LibraryView(entries, List.copyOf(tables.values()), shelf.folders(), seen.unreadable());
@@ -71,7 +73,7 @@ record LibraryView(
             DrillFromLibrary found,
             TableSpec home,
             Shelf.Contents shelf,
-            DrillLayouts layouts,
+            SetUps setUps,
             KnownGrades grades,
             Function<UUID, String> names) {
         Drill drill = found.drill();
@@ -83,12 +85,12 @@ record LibraryView(
                 shelf.foldersByDrill().getOrDefault(drill.id(), List.of()),
                 home.id(),
                 grades.of(drill, home).map(GradeRange::of).orElse(null),
-                thumbnail(drill, home, layouts));
+                thumbnail(drill, home, setUps));
     }
 
-    private static ShotView thumbnail(Drill drill, TableSpec home, DrillLayouts layouts) {
+    private static ShotView thumbnail(Drill drill, TableSpec home, SetUps setUps) {
         try {
-            return ShotView.of(layouts.drawn(drill, 0, 0, false, home), home);
+            return ShotView.of(setUps.drawn(SetUp.of(drill, 0, 0, false, home)), home);
         } catch (InvalidInputException unfinished) {
             return null;
         }

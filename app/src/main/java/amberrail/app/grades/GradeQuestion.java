@@ -1,39 +1,19 @@
 package amberrail.app.grades;
 
-import amberrail.app.drills.DrillDraft;
-import amberrail.app.drills.DrillLayouts;
-import amberrail.app.kit.TableNumbers;
+import amberrail.app.setups.SetUpKey;
 import amberrail.core.drill.Drill;
-import amberrail.core.simulation.ExecutionErrors;
-import amberrail.core.simulation.TablePhysics;
+import amberrail.core.setup.SetUp;
 import amberrail.core.table.TableSpec;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
+import java.util.ArrayList;
+import java.util.List;
 
-/** All that a station's grade depends on, as one short text: shots, table, physics, error sizes, and how it is worked out. */
+/** All that a station's grade depends on, as one short text: its shots' set-ups and how many strokes it is worked out with. */
 record GradeQuestion(String digest) {
-    /** Raised when engine, recipe solver or grading change what they answer: then every grade is worked out anew. */
-    private static final int METHOD = 3;
-
-    static GradeQuestion of(Drill drill, int station, TableSpec table, TableNumbers numbers) {
-        String whole = String.join(
-                "\n",
-                "method " + METHOD,
-                DrillDraft.shotsOf(drill, station),
-                "side " + drill.sideAllowed(),
-                "skill " + drill.primarySkill(),
-                "zones " + DrillLayouts.zoneScale(drill, table),
-                numbers.write(table),
-                TablePhysics.usual(table.kind()).toString(),
-                ExecutionErrors.REFERENCE.toString(),
-                "strokes " + Grader.STROKES);
-        try {
-            byte[] digest = MessageDigest.getInstance("SHA-256").digest(whole.getBytes(StandardCharsets.UTF_8));
-            return new GradeQuestion(HexFormat.of().formatHex(digest));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("every Java has SHA-256", e);
+    static GradeQuestion of(Drill drill, int station, TableSpec table) {
+        List<String> parts = new ArrayList<>(List.of("strokes " + Grader.STROKES));
+        for (int shot = 0; shot < drill.station(station).shots().size(); shot++) {
+            parts.add(SetUpKey.of(SetUp.of(drill, station, shot, false, table)).digest());
         }
+        return new GradeQuestion(SetUpKey.of(parts.toArray(String[]::new)).digest());
     }
 }

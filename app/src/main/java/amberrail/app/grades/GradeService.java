@@ -1,7 +1,6 @@
 package amberrail.app.grades;
 
 import amberrail.app.drills.KnownGrades;
-import amberrail.app.kit.TableNumbers;
 import amberrail.core.drill.Drill;
 import amberrail.core.table.TableSpec;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -24,7 +23,6 @@ class GradeService implements KnownGrades {
 
     private final GradeStore store;
     private final Grader grader;
-    private final TableNumbers numbers;
     /** One at a time: each already uses all cores. */
     private final ExecutorService worker = Executors.newSingleThreadExecutor(run -> {
         Thread thread = new Thread(run, "grades");
@@ -40,10 +38,9 @@ class GradeService implements KnownGrades {
     private final Cache<Asked, List<GradeQuestion>> questions =
             Caffeine.newBuilder().maximumSize(2_000).build();
 
-    GradeService(GradeStore store, Grader grader, TableNumbers numbers) {
+    GradeService(GradeStore store, Grader grader) {
         this.store = store;
         this.grader = grader;
-        this.numbers = numbers;
     }
 
     /** A drill on a table; a changed drill or table is another question. */
@@ -112,7 +109,7 @@ class GradeService implements KnownGrades {
         return questions.get(new Asked(drill, table), asked -> {
             List<GradeQuestion> all = new ArrayList<>();
             for (int station = 0; station < drill.stations().size(); station++) {
-                all.add(GradeQuestion.of(drill, station, table, numbers));
+                all.add(GradeQuestion.of(drill, station, table));
             }
             return List.copyOf(all);
         });

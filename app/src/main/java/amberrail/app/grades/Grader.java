@@ -1,6 +1,7 @@
 package amberrail.app.grades;
 
-import amberrail.app.drills.DrillLayouts;
+import amberrail.app.setups.SetUps;
+import amberrail.app.setups.StationStrokes;
 import amberrail.core.drill.Drill;
 import amberrail.core.grading.StationGrade;
 import amberrail.core.table.TableSpec;
@@ -14,15 +15,15 @@ class Grader {
     /** Strokes at each ability about the half; the proofs of the grade ask for so many. */
     static final int STROKES = 4_000;
 
-    private final DrillLayouts layouts;
+    private final SetUps setUps;
 
-    Grader(DrillLayouts layouts) {
-        this.layouts = layouts;
+    Grader(SetUps setUps) {
+        this.setUps = setUps;
     }
 
     GradeView grade(
             Drill drill, int station, TableSpec table, Consumer<GradeView> firstGuess, BooleanSupplier cancelled) {
-        return layouts.played(drill, station, table)
+        return StationStrokes.of(drill, station, table, setUps::of)
                 .map(shots -> GradeView.of(
                         StationGrade.of(shots, STROKES, guess -> firstGuess.accept(GradeView.rough(guess)), cancelled)))
                 .orElse(GradeView.CANNOT_BE_DONE);

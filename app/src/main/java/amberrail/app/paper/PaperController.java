@@ -1,7 +1,6 @@
 package amberrail.app.paper;
 
 import amberrail.app.drills.DrillCatalogue;
-import amberrail.app.drills.DrillLayouts;
 import amberrail.app.drills.DrillOnTable;
 import amberrail.app.drills.ShotView;
 import amberrail.app.drills.ZoneView;
@@ -9,6 +8,7 @@ import amberrail.app.kit.KitService;
 import amberrail.app.kit.TableDrawing;
 import amberrail.app.people.PeopleService;
 import amberrail.app.people.SignedIn;
+import amberrail.app.setups.SetUps;
 import amberrail.app.web.Costly;
 import amberrail.app.web.Missing;
 import amberrail.core.drill.Drill;
@@ -37,13 +37,13 @@ class PaperController {
     private static final int PICTURE_WIDTH_PIXELS = 1600;
 
     private final DrillCatalogue drills;
-    private final DrillLayouts layouts;
+    private final SetUps setUps;
     private final KitService kit;
     private final PeopleService people;
 
-    PaperController(DrillCatalogue drills, DrillLayouts layouts, KitService kit, PeopleService people) {
+    PaperController(DrillCatalogue drills, SetUps setUps, KitService kit, PeopleService people) {
         this.drills = drills;
-        this.layouts = layouts;
+        this.setUps = setUps;
         this.kit = kit;
         this.people = people;
     }
@@ -136,7 +136,7 @@ class PaperController {
         if (shot < 0 || shot >= shots) {
             throw new InvalidInputException(ProblemCode.UNKNOWN_ID, "shot", shot, "must be from 0 to " + (shots - 1));
         }
-        DrillOnTable onTable = DrillOnTable.of(layouts, drill, table.spec());
+        DrillOnTable onTable = DrillOnTable.of(setUps, drill, table.spec());
         DrillOnTable.StationView view = onTable.stations().get(station);
         return new Sheet(
                 onTable,

@@ -1,29 +1,28 @@
 package amberrail.app.recipes;
 
-import amberrail.app.drills.DrillLayouts;
 import amberrail.app.kit.PointView;
 import amberrail.app.recipes.BoardView.NearestView;
 import amberrail.app.recipes.BoardView.PlayedWayView;
 import amberrail.app.recipes.BoardView.PreferenceView;
+import amberrail.app.setups.SetUps;
 import amberrail.app.shots.RecipeAnswers.RoomView;
 import amberrail.app.shots.RecipeAnswers.StrokeView;
 import amberrail.app.shots.ShotAnswers.AimView;
 import amberrail.app.shots.ShotAnswers.ShotPathView;
 import amberrail.app.shots.ShotAnswers.SuccessView;
-import amberrail.core.drill.Drill;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.geometry.Point;
 import amberrail.core.grading.OpenPockets;
 import amberrail.core.grading.ShotTasks;
 import amberrail.core.motion.BallState;
 import amberrail.core.motion.Physics;
-import amberrail.core.problem.InvalidInputException;
-import amberrail.core.problem.ProblemCode;
 import amberrail.core.recipe.PlannedStroke;
 import amberrail.core.recipe.Preference;
 import amberrail.core.recipe.Recipe;
 import amberrail.core.recipe.RecipeSolver;
 import amberrail.core.recipe.ShotTask;
+import amberrail.core.setup.SetUp;
+import amberrail.core.setup.WorkedSetUp;
 import amberrail.core.simulation.ExecutionErrors;
 import amberrail.core.simulation.ShotEvent;
 import amberrail.core.simulation.ShotRecord;
@@ -33,7 +32,6 @@ import amberrail.core.simulation.StrokeNoise;
 import amberrail.core.simulation.SuccessRate;
 import amberrail.core.simulation.SuccessSimulation;
 import amberrail.core.simulation.TableLevel;
-import amberrail.core.simulation.TablePhysics;
 import amberrail.core.table.TablePlan;
 import amberrail.core.table.TableSpec;
 import java.util.List;
@@ -47,10 +45,10 @@ class RecipeBoard {
     /** A rolling ball feels 5/7 of the slope's pull; the slope is 1 mm in a metre. */
     private static final double DRIFT_OF_A_MILLIMETRE = 5.0 / 7 * 9.81 * 0.001;
 
-    private final DrillLayouts layouts;
+    private final SetUps setUps;
 
-    RecipeBoard(DrillLayouts layouts) {
-        this.layouts = layouts;
+    RecipeBoard(SetUps setUps) {
+        this.setUps = setUps;
     }
 
     /** What every way of this shot is worked out from. */
@@ -62,21 +60,33 @@ class RecipeBoard {
         }
     }
 
-    BoardView of(Drill drill, int station, int shot, TableSpec table, ExecutionErrors errors) {
-        int shots = drill.station(station).shots().size();
-        if (shot < 0 || shot >= shots) {
-            throw new InvalidInputException(ProblemCode.UNKNOWN_ID, "shot", shot, "must be from 0 to " + (shots - 1));
-        }
-        List<Recipe> recipes = layouts.recipes(drill, station, shot, table);
-        ShotLayout layout = layouts.drawn(drill, station, shot, false, table);
-        ShotTable engineTable = ShotTable.of(TablePlan.of(table));
-        Physics physics = TablePhysics.usual(table.kind());
+    /** Of a drill that is played: what is known of it, or waited for. */
+    BoardView of(SetUp setUp, ExecutionErrors errors) {
+        return of(setUp.original(), setUps.of(setUp), errors);
+    }
+
+    /** The usual way alone, on the set-up's own side. */
+    UsualWayView usual(SetUp setUp) {
+        return new UsualWayView(setUps.usual(setUp)
+                .map(recipe -> UsualWayView.UsualWay.of(recipe, setUp.mirrored()))
+                .orElse(null));
+    }
+
+    /** Of a draft. */
+    BoardView whileDesigning(SetUp setUp, ExecutionErrors errors) {
+        return of(setUp.original(), setUps.whileDesigning(setUp), errors);
+    }
+
+    private BoardView of(SetUp original, WorkedSetUp worked, ExecutionErrors errors) {
+        List<Recipe> recipes = worked.ways();
+        TableSpec table = original.table();
+        TablePlan plan = TablePlan.of(table);
         Scene scene = new Scene(
-                layout,
-                ShotTasks.of(layout, engineTable, physics, drill),
-                TablePlan.of(table),
-                engineTable,
-                physics,
+                setUps.drawn(original),
+                original.task(),
+                plan,
+                ShotTable.of(plan),
+                original.physics(),
                 table.balls().cueBall().radiusMillimetres());
         Preference preference = Preference.of(recipes, scene.task().teaching()).orElse(null);
         StrokeNoise noise = StrokeNoise.of(STROKES, SEED);
@@ -85,7 +95,8 @@ class RecipeBoard {
                         way(recipe, scene, errors, noise, preference != null && preference.preferred() == recipe))
                 .toList();
         if (ways.isEmpty()) {
-            return new BoardView(ways, null, nearest(scene), OpenPockets.of(layout, scene.plan(), physics));
+            return new BoardView(
+                    ways, null, nearest(scene), OpenPockets.of(scene.layout(), scene.plan(), scene.physics()));
         }
         return new BoardView(ways, view(preference, recipes), null, List.of());
     }
@@ -116,7 +127,7 @@ class RecipeBoard {
                 RoomView.of(recipe.allowed().pacePercent()),
                 RoomView.of(recipe.allowed().tipHeightMillimetres()),
                 RoomView.of(recipe.allowed().aimMilliradians()),
-                recipe.allowed().firstToGoWrong(errors),
+                recipe.allowed().firstToGoWrong(errors.at(recipe.stroke().paceMetresPerSecond())),
                 recipe.consequence(),
                 PointView.of(recipe.landing()),
                 firstContact(level, cueBall).distanceMillimetres(firstContact(sloping, cueBall)),
@@ -125,6 +136,10 @@ class RecipeBoard {
     }
 
     private static SuccessRate chance(Recipe recipe, Scene scene, ExecutionErrors errors, StrokeNoise noise) {
+        if (errors.equals(ExecutionErrors.REFERENCE)) {
+            // Worked out once with the way itself: no screen shall say another share of the same student.
+            return recipe.success();
+        }
         ShotTask task = scene.task();
         return new SuccessSimulation(
                         task.table(), task.physics(), task.balls(), task.cueBall(), TableLevel.NEVER_CHECKED)

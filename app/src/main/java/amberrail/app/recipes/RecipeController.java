@@ -8,7 +8,12 @@ import amberrail.app.people.Access;
 import amberrail.app.people.SignedIn;
 import amberrail.app.web.Costly;
 import amberrail.app.web.MayBeMissing;
+import amberrail.core.drill.Drill;
+import amberrail.core.problem.InvalidInputException;
+import amberrail.core.problem.ProblemCode;
+import amberrail.core.setup.SetUp;
 import amberrail.core.simulation.ExecutionErrors;
+import amberrail.core.table.TableSpec;
 import com.fasterxml.jackson.databind.JsonNode;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
@@ -73,6 +78,14 @@ class RecipeController {
                 : sizes.of(who, studentId).errors().forSimulation();
     }
 
+    private static SetUp setUp(Drill drill, int station, int shot, TableSpec table) {
+        int shots = drill.station(station).shots().size();
+        if (shot < 0 || shot >= shots) {
+            throw new InvalidInputException(ProblemCode.UNKNOWN_ID, "shot", shot, "must be from 0 to " + (shots - 1));
+        }
+        return SetUp.of(drill, station, shot, false, table);
+    }
+
     @Costly
     @GetMapping("/drills/{id}/recipes")
     BoardView recipes(
@@ -85,18 +98,42 @@ class RecipeController {
             @RequestParam Optional<UUID> studentId) {
         ExecutionErrors errors = errors(who, studentId.orElse(null), abilityLogits);
         return board.of(
-                drills.find(who, id).drill(), station, shot, kit.table(tableId).spec(), errors);
+                setUp(
+                        drills.find(who, id).drill(),
+                        station,
+                        shot,
+                        kit.table(tableId).spec()),
+                errors);
+    }
+
+    /** The usual way to play a shot, on the side that is asked for: what the drill's page begins with. */
+    @Costly
+    @GetMapping("/drills/{id}/usual-way")
+    UsualWayView usual(
+            @AuthenticationPrincipal SignedIn who,
+            @PathVariable String id,
+            @RequestParam UUID tableId,
+            @RequestParam(defaultValue = "0") int station,
+            @RequestParam(defaultValue = "0") int shot,
+            @RequestParam(defaultValue = "false") boolean mirrored) {
+        return board.usual(setUp(
+                        drills.find(who, id).drill(),
+                        station,
+                        shot,
+                        kit.table(tableId).spec())
+                .onSide(mirrored));
     }
 
     @Costly
     @PostMapping("/bench/recipes")
     BoardView ofDraft(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody DraftShot body) {
         access.requireCoach(who);
-        return board.of(
-                DrillDraft.read(body.drill()),
-                body.station(),
-                body.shot(),
-                kit.table(body.tableId()).spec(),
+        return board.whileDesigning(
+                setUp(
+                        DrillDraft.read(body.drill()),
+                        body.station(),
+                        body.shot(),
+                        kit.table(body.tableId()).spec()),
                 errors(who, body.studentId(), body.abilityLogits()));
     }
 
@@ -106,10 +143,11 @@ class RecipeController {
         access.requireCoach(who);
         DraftShot asked = body.asked();
         return targets.forShare(
-                DrillDraft.read(asked.drill()),
-                asked.station(),
-                asked.shot(),
-                kit.table(asked.tableId()).spec(),
+                setUp(
+                        DrillDraft.read(asked.drill()),
+                        asked.station(),
+                        asked.shot(),
+                        kit.table(asked.tableId()).spec()),
                 errors(who, asked.studentId(), asked.abilityLogits()),
                 body.share());
     }

@@ -1,22 +1,18 @@
 package amberrail.app.recipes;
 
-import amberrail.app.drills.DrillLayouts;
+import amberrail.app.setups.SetUps;
 import amberrail.app.web.MayBeMissing;
 import amberrail.core.attempt.Judge;
-import amberrail.core.drill.Drill;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.geometry.Point;
-import amberrail.core.grading.ShotTasks;
 import amberrail.core.recipe.Recipe;
 import amberrail.core.recipe.ShotTask;
+import amberrail.core.setup.SetUp;
 import amberrail.core.simulation.ExecutionErrors;
 import amberrail.core.simulation.LandingSimulation;
 import amberrail.core.simulation.PlayedShot;
-import amberrail.core.simulation.ShotTable;
 import amberrail.core.simulation.StrokeNoise;
-import amberrail.core.simulation.TablePhysics;
-import amberrail.core.table.TablePlan;
-import amberrail.core.table.TableSpec;
+import amberrail.core.simulation.TableLevel;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -28,10 +24,10 @@ class TargetSize {
     private static final int STROKES = 4_000;
     private static final long SEED = 20_244;
 
-    private final DrillLayouts layouts;
+    private final SetUps setUps;
 
-    TargetSize(DrillLayouts layouts) {
-        this.layouts = layouts;
+    TargetSize(SetUps setUps) {
+        this.setUps = setUps;
     }
 
     /**
@@ -41,19 +37,21 @@ class TargetSize {
     record TargetView(@MayBeMissing Double radiusMillimetres, double potShare) {}
 
     /** With the usual stroke of the shot as it is; {@code share} is of all strokes, missed pots included. */
-    TargetView forShare(Drill drill, int station, int shot, TableSpec table, ExecutionErrors errors, double share) {
-        Optional<Recipe> usual = layouts.usual(drill, station, shot, table);
-        ShotLayout layout = layouts.drawn(drill, station, shot, false, table);
+    TargetView forShare(SetUp setUp, ExecutionErrors errors, double share) {
+        Optional<Recipe> usual = setUps.whileDesigning(setUp).usualWay();
+        ShotLayout layout = setUps.drawn(setUp);
         if (usual.isEmpty()) {
             return new TargetView(null, 0);
         }
-        ShotTask task =
-                ShotTasks.of(layout, ShotTable.of(TablePlan.of(table)), TablePhysics.usual(table.kind()), drill);
+        ShotTask task = setUp.task();
         int cue = task.cueBall();
         Predicate<PlayedShot> pots = layout.pocket().isPresent() ? Judge.pots(layout) : played -> true;
-        List<Point> landings = new LandingSimulation(task.table(), task.physics(), task.balls(), cue)
+        List<Point> landings = new LandingSimulation(
+                        task.table(), task.physics(), task.balls(), cue, TableLevel.NEVER_CHECKED)
                 .landings(
-                        usual.get().stroke().onBall(table.balls().cueBall().radiusMillimetres()),
+                        usual.get()
+                                .stroke()
+                                .onBall(setUp.table().balls().cueBall().radiusMillimetres()),
                         errors,
                         StrokeNoise.of(STROKES, SEED),
                         played -> pots.test(played) && !played.isPotted(cue)

@@ -5,7 +5,6 @@ import amberrail.app.review.Figures.IntervalView;
 import amberrail.app.web.MayBeMissing;
 import amberrail.core.drill.TryResult;
 import amberrail.core.geometry.Point;
-import amberrail.core.statistics.ArrivalError;
 import amberrail.core.statistics.AttemptsNeeded;
 import amberrail.core.statistics.Proportion;
 import amberrail.core.statistics.ProportionChange;
@@ -118,9 +117,7 @@ final class Comparison {
 
     private static double[] radii(ReviewedShots shots) {
         return shots.landings().stream()
-                .mapToDouble(place -> ArrivalError.of(
-                                shots.layout().target(), shots.layout().arrival(), place)
-                        .radialMillimetres())
+                .mapToDouble(place -> place.distanceMillimetres(shots.layout().target()))
                 .toArray();
     }
 

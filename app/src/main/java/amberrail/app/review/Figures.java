@@ -2,6 +2,8 @@ package amberrail.app.review;
 
 import amberrail.app.kit.PointView;
 import amberrail.app.web.MayBeMissing;
+import amberrail.core.drill.ShotLayout;
+import amberrail.core.geometry.Point;
 import amberrail.core.statistics.BiasTest;
 import amberrail.core.statistics.Dispersion;
 import amberrail.core.statistics.Estimate;
@@ -50,16 +52,19 @@ public final class Figures {
         }
     }
 
-    /** Mean landing and bias. */
+    /** Mean landing on the cloth, and bias: left out where there is no target. */
     public record OffsetView(
             PointView mean,
-            double biasLineMillimetres,
-            double biasSpeedMillimetres,
-            double radialMeanMillimetres,
-            double radialMedianMillimetres) {
-        static OffsetView of(Offset offset) {
+            @MayBeMissing Double biasLineMillimetres,
+            @MayBeMissing Double biasSpeedMillimetres,
+            @MayBeMissing Double radialMeanMillimetres,
+            @MayBeMissing Double radialMedianMillimetres) {
+        static OffsetView of(boolean hasTarget, Point mean, Offset offset) {
+            if (!hasTarget) {
+                return new OffsetView(PointView.of(mean), null, null, null, null);
+            }
             return new OffsetView(
-                    PointView.of(offset.mean()),
+                    PointView.of(mean),
                     offset.biasLineMillimetres(),
                     offset.biasSpeedMillimetres(),
                     offset.radialMeanMillimetres(),
@@ -103,15 +108,24 @@ public final class Figures {
             @MayBeMissing EllipseView meanEllipse,
             @MayBeMissing BiasView bias,
             @MayBeMissing Reason reason) {
-        static DispersionView of(Dispersion dispersion) {
+        /**
+         * @param dispersion of the landings, each along its own line of arrival
+         * @param onTheCloth of the places where they were marked, for what is drawn
+         */
+        static DispersionView of(ShotLayout layout, Dispersion dispersion, Dispersion onTheCloth) {
             return new DispersionView(
                     dispersion.landings(),
-                    orNull(dispersion.offset().map(OffsetView::of)),
+                    orNull(dispersion
+                            .offset()
+                            .map(offset -> OffsetView.of(
+                                    layout.hasTarget(),
+                                    onTheCloth.offset().value().orElse(offset).mean(),
+                                    offset))),
                     orNull(dispersion.spread().map(SpreadView::of)),
-                    orNull(dispersion.spread50().map(EllipseView::of)),
-                    orNull(dispersion.spread95().map(EllipseView::of)),
-                    orNull(dispersion.meanEllipse().map(EllipseView::of)),
-                    orNull(dispersion.biasTest().map(BiasView::of)),
+                    orNull(onTheCloth.spread50().map(EllipseView::of)),
+                    orNull(onTheCloth.spread95().map(EllipseView::of)),
+                    orNull(onTheCloth.meanEllipse().map(EllipseView::of)),
+                    layout.hasTarget() ? orNull(dispersion.biasTest().map(BiasView::of)) : null,
                     dispersion.reason().orElse(null));
         }
     }

@@ -86,31 +86,31 @@ public final class Findings {
      */
     static FindingsView of(
             ShotLayout layout, List<RecordedAttempt> shown, ShotLayout otherLayout, List<RecordedAttempt> other) {
-        List<RecordedAttempt> landed = landed(shown);
+        List<RecordedAttempt> landed = landed(layout, shown);
         int thick = count(shown, PottingResult.Pot.THICK);
         int thin = count(shown, PottingResult.Pot.THIN);
         Optional<Double> radius =
                 layout.zone().filter(Circle.class::isInstance).map(zone -> ((Circle) zone).radiusMillimetres());
         return new FindingsView(
                 ShareView.of(Proportion.of(thick, thick + thin)),
-                radius.map(r -> within(layout, landed, error -> Math.abs(error.lineMillimetres()), r))
+                radius.map(r -> within(landed, error -> Math.abs(error.lineMillimetres()), r))
                         .orElse(null),
-                radius.map(r -> within(layout, landed, error -> Math.abs(error.speedMillimetres()), r))
+                radius.map(r -> within(landed, error -> Math.abs(error.speedMillimetres()), r))
                         .orElse(null),
-                radius.map(r -> oneOfTheTwo(layout, landed, r)).orElse(null),
+                radius.map(r -> oneOfTheTwo(landed, r)).orElse(null),
                 grouped(layout, shown, a -> List.of(howItWentIn(a.body().outcome()))),
                 grouped(layout, shown, a -> called(a.body())),
                 grouped(layout, shown, a -> a.body().observations()),
-                other.isEmpty() ? null : mirror(layout, landed, otherLayout, landed(other)),
+                other.isEmpty() || !layout.hasTarget() ? null : mirror(layout, landed, landed(otherLayout, other)),
                 radius.flatMap(r -> helpsMost(layout, shown, landed, r)).orElse(null),
                 streaks(shown),
                 askAbout(layout, landed));
     }
 
-    private static List<RecordedAttempt> landed(List<RecordedAttempt> attempts) {
+    private static List<RecordedAttempt> landed(ShotLayout layout, List<RecordedAttempt> attempts) {
         return attempts.stream()
                 .filter(a -> a.body().outcome().pot() == PottingResult.Pot.MADE
-                        && a.body().landing() != null)
+                        && a.landingAlong(layout).isPresent())
                 .toList();
     }
 
@@ -119,28 +119,26 @@ public final class Findings {
                 attempts.stream().filter(a -> a.body().outcome().pot() == pot).count();
     }
 
-    private static Point place(RecordedAttempt attempt) {
-        return new Point(
-                attempt.body().landing().xMillimetres(),
-                attempt.body().landing().yMillimetres());
+    private static List<Point> places(ShotLayout layout, List<RecordedAttempt> landed) {
+        return landed.stream().map(a -> a.landingAlong(layout).orElseThrow()).toList();
     }
 
-    private static ArrivalError error(ShotLayout layout, RecordedAttempt attempt) {
-        return ArrivalError.of(layout.target(), layout.arrival(), place(attempt));
+    /** Its own; only asked where there is a target. */
+    private static ArrivalError error(RecordedAttempt attempt) {
+        return attempt.arrivalError().orElseThrow();
     }
 
-    private static ShareView within(
-            ShotLayout layout, List<RecordedAttempt> landed, ToDoubleFunction<ArrivalError> size, double radius) {
+    private static ShareView within(List<RecordedAttempt> landed, ToDoubleFunction<ArrivalError> size, double radius) {
         int right = (int) landed.stream()
-                .filter(a -> size.applyAsDouble(error(layout, a)) <= radius)
+                .filter(a -> size.applyAsDouble(error(a)) <= radius)
                 .count();
         return ShareView.of(Proportion.of(right, landed.size()));
     }
 
     /** A shot with one of the two right is worth noticing. */
-    private static ShareView oneOfTheTwo(ShotLayout layout, List<RecordedAttempt> landed, double radius) {
+    private static ShareView oneOfTheTwo(List<RecordedAttempt> landed, double radius) {
         int right = (int) landed.stream()
-                .map(a -> error(layout, a))
+                .map(a -> error(a))
                 .filter(error -> error.radialMillimetres() > radius
                         && Math.min(Math.abs(error.lineMillimetres()), Math.abs(error.speedMillimetres())) <= radius)
                 .count();
@@ -174,17 +172,18 @@ public final class Findings {
         }
         return groups.entrySet().stream()
                 .map(group -> new GroupFigures(
-                        group.getKey(), successes(group.getValue()), dispersion(layout, landedOrMissed(group))))
+                        group.getKey(), successes(group.getValue()), dispersion(layout, landedOrMissed(layout, group))))
                 .toList();
     }
 
     /** Missed pots are another population: they are described among themselves only. */
-    private static List<RecordedAttempt> landedOrMissed(Map.Entry<String, List<RecordedAttempt>> group) {
+    private static List<RecordedAttempt> landedOrMissed(
+            ShotLayout layout, Map.Entry<String, List<RecordedAttempt>> group) {
         return group.getKey().equals("MISSED")
                 ? group.getValue().stream()
-                        .filter(a -> a.body().landing() != null)
+                        .filter(a -> a.landingAlong(layout).isPresent())
                         .toList()
-                : landed(group.getValue());
+                : landed(layout, group.getValue());
     }
 
     private static ShareView successes(List<RecordedAttempt> attempts) {
@@ -198,22 +197,17 @@ public final class Findings {
     }
 
     private static DispersionView dispersion(ShotLayout layout, List<RecordedAttempt> landed) {
-        return DispersionView.of(spread(layout, landed));
+        return DispersionView.of(layout, spread(layout, landed), spread(layout, landed));
     }
 
     private static Dispersion spread(ShotLayout layout, List<RecordedAttempt> landed) {
-        return Dispersion.of(
-                layout.target(),
-                layout.arrival(),
-                landed.stream().map(Findings::place).toList(),
-                Proportion.DEFAULT_LEVEL);
+        return Dispersion.of(layout.target(), layout.arrival(), places(layout, landed), Proportion.DEFAULT_LEVEL);
     }
 
-    private static MirrorView mirror(
-            ShotLayout layout, List<RecordedAttempt> here, ShotLayout otherLayout, List<RecordedAttempt> there) {
+    private static MirrorView mirror(ShotLayout layout, List<RecordedAttempt> here, List<RecordedAttempt> there) {
         boolean turned = layout.mirrored();
-        double[] original = lines(turned ? otherLayout : layout, turned ? there : here);
-        double[] mirror = lines(turned ? layout : otherLayout, turned ? here : there);
+        double[] original = lines(turned ? there : here);
+        double[] mirror = lines(turned ? here : there);
         MirrorComparison compared = MirrorComparison.of(original, mirror, Proportion.DEFAULT_LEVEL);
         return new MirrorView(
                 compared.finding(),
@@ -224,10 +218,8 @@ public final class Findings {
                 compared.reason().orElse(null));
     }
 
-    private static double[] lines(ShotLayout layout, List<RecordedAttempt> landed) {
-        return landed.stream()
-                .mapToDouble(a -> error(layout, a).lineMillimetres())
-                .toArray();
+    private static double[] lines(List<RecordedAttempt> landed) {
+        return landed.stream().mapToDouble(a -> error(a).lineMillimetres()).toArray();
     }
 
     private static Optional<ChangeView> helpsMost(
@@ -257,10 +249,7 @@ public final class Findings {
     }
 
     private static List<UUID> askAbout(ShotLayout layout, List<RecordedAttempt> landed) {
-        return WildShots.of(
-                        layout.arrival(), landed.stream().map(Findings::place).toList())
-                .flagged()
-                .stream()
+        return WildShots.of(layout.arrival(), places(layout, landed)).flagged().stream()
                 .map(index -> landed.get(index).id())
                 .toList();
     }

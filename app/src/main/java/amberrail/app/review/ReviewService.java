@@ -4,7 +4,6 @@ import amberrail.app.attempts.AttemptService;
 import amberrail.app.attempts.AttemptView;
 import amberrail.app.attempts.RecordedAttempt;
 import amberrail.app.drills.DrillCatalogue;
-import amberrail.app.drills.DrillLayouts;
 import amberrail.app.drills.DrillOnTable;
 import amberrail.app.drills.ShotView;
 import amberrail.app.kit.TableDrawing;
@@ -16,6 +15,7 @@ import amberrail.app.sessions.PracticeSession;
 import amberrail.app.sessions.SessionService;
 import amberrail.app.sessions.SessionView;
 import amberrail.app.sessions.SessionViews;
+import amberrail.app.setups.SetUps;
 import amberrail.app.web.Missing;
 import amberrail.core.attempt.PotOutcome;
 import amberrail.core.drill.Drill;
@@ -25,6 +25,7 @@ import amberrail.core.geometry.Point;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
 import amberrail.core.problem.Require;
+import amberrail.core.setup.SetUp;
 import amberrail.core.statistics.Dispersion;
 import amberrail.core.statistics.PottingResult;
 import amberrail.core.statistics.Proportion;
@@ -51,7 +52,7 @@ public class ReviewService {
     private final SessionService sessions;
     private final AttemptService attempts;
     private final DrillCatalogue drills;
-    private final DrillLayouts layouts;
+    private final SetUps setUps;
     private final SessionViews views;
     private final PeopleService people;
 
@@ -59,13 +60,13 @@ public class ReviewService {
             SessionService sessions,
             AttemptService attempts,
             DrillCatalogue drills,
-            DrillLayouts layouts,
+            SetUps setUps,
             SessionViews views,
             PeopleService people) {
         this.sessions = sessions;
         this.attempts = attempts;
         this.drills = drills;
-        this.layouts = layouts;
+        this.setUps = setUps;
         this.views = views;
         this.people = people;
     }
@@ -171,11 +172,11 @@ public class ReviewService {
             List<ReviewView.GroupView> groups,
             ReviewView.GroupView chosen,
             Predicate<RecordedAttempt> which) {
-        ShotLayout layout = layouts.layout(drill, chosen.station(), chosen.shot(), chosen.mirrored(), table);
+        ShotLayout layout = setUps.layout(SetUp.of(drill, chosen.station(), chosen.shot(), chosen.mirrored(), table));
         List<RecordedAttempt> shown = of(all, chosen.station(), chosen.mirrored(), chosen.shot()).stream()
                 .filter(which)
                 .toList();
-        var onTable = DrillOnTable.of(layouts, drill, table).stations().get(chosen.station());
+        var onTable = DrillOnTable.of(setUps, drill, table).stations().get(chosen.station());
         return assemble(
                 about,
                 drill.id(),
@@ -195,7 +196,8 @@ public class ReviewService {
             ShotLayout layout,
             List<RecordedAttempt> shown,
             List<RecordedAttempt> all) {
-        ShotLayout otherSide = layouts.layout(drill, chosen.station(), chosen.shot(), !chosen.mirrored(), table);
+        ShotLayout otherSide =
+                setUps.layout(SetUp.of(drill, chosen.station(), chosen.shot(), !chosen.mirrored(), table));
         return Findings.of(layout, shown, otherSide, of(all, chosen.station(), !chosen.mirrored(), chosen.shot()));
     }
 
@@ -215,7 +217,8 @@ public class ReviewService {
             PracticeSession.DrillVersion version = session.drill(asked.drillId().orElse(null));
             Drill drill = drills.version(version.drillId(), version.version());
             ReviewView.GroupView group = group(drill, asked.station().orElse(0), asked.mirrored(), asked.shot(), 0);
-            ShotLayout here = layouts.layout(drill, group.station(), group.shot(), group.mirrored(), session.table());
+            ShotLayout here =
+                    setUps.layout(SetUp.of(drill, group.station(), group.shot(), group.mirrored(), session.table()));
             if (layout != null && !layout.isLaidOutAs(here)) {
                 throw new InvalidInputException(
                         ProblemCode.CONTRADICTION, "sessions", id, "must have this shot set up in the same way");
@@ -255,7 +258,14 @@ public class ReviewService {
                 shown.stream().map(a -> a.body().toAttempt().result()).toList();
         List<PottingResult> made =
                 results.stream().filter(r -> r.pot() == PottingResult.Pot.MADE).toList();
-        List<Point> landings = made.stream().flatMap(r -> r.landing().stream()).toList();
+        List<RecordedAttempt> landed = shown.stream()
+                .filter(a -> a.body().outcome().pot() == PottingResult.Pot.MADE)
+                .filter(a -> a.landingAlong(layout).isPresent())
+                .toList();
+        List<Point> landings =
+                landed.stream().flatMap(a -> a.landing().stream()).toList();
+        List<Point> alongOneLine =
+                landed.stream().flatMap(a -> a.landingAlong(layout).stream()).toList();
         int madeInOffs = count(made, PottingResult::inOff);
         int successes = count(shown, a -> a.judgement().result() == TryResult.SUCCESS);
         int judged = count(shown, a -> a.judgement().result() != TryResult.NOT_JUDGED);
@@ -286,8 +296,12 @@ public class ReviewService {
                                 .share()))
                         .orElse(null),
                 ShareView.of(Proportion.of(successes, judged)),
-                DispersionView.of(Dispersion.of(layout.target(), layout.arrival(), landings, Proportion.DEFAULT_LEVEL)),
+                DispersionView.of(layout, dispersion(layout, alongOneLine), dispersion(layout, landings)),
                 findings);
+    }
+
+    private static Dispersion dispersion(ShotLayout layout, List<Point> places) {
+        return Dispersion.of(layout.target(), layout.arrival(), places, Proportion.DEFAULT_LEVEL);
     }
 
     private static Map<PotOutcome, Integer> outcomes(List<RecordedAttempt> shown) {

@@ -21,7 +21,7 @@ record ReviewedShots(ShotLayout layout, List<RecordedAttempt> attempts) {
     List<Point> landings() {
         return attempts.stream()
                 .filter(a -> a.body().outcome().pot() == PottingResult.Pot.MADE)
-                .flatMap(a -> a.body().toAttempt().result().landing().stream())
+                .flatMap(a -> a.landingAlong(layout).stream())
                 .toList();
     }
 }

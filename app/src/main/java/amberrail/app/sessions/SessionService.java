@@ -9,6 +9,7 @@ import amberrail.app.sessions.PracticeSession.DrillVersion;
 import amberrail.app.sessions.PracticeSession.Stretch;
 import amberrail.app.sessions.PracticeSessionEntity.Played;
 import amberrail.app.sessions.PracticeSessionEntity.Under;
+import amberrail.app.setups.SetUps;
 import amberrail.app.web.Conflict;
 import amberrail.app.web.Missing;
 import amberrail.app.web.NotAllowed;
@@ -47,6 +48,7 @@ public class SessionService {
     private final KitService kit;
     private final DrillCatalogue drills;
     private final TableNumbers numbers;
+    private final SetUps setUps;
     private final Clock clock;
 
     SessionService(
@@ -55,12 +57,14 @@ public class SessionService {
             KitService kit,
             DrillCatalogue drills,
             TableNumbers numbers,
+            SetUps setUps,
             Clock clock) {
         this.sessions = sessions;
         this.access = access;
         this.kit = kit;
         this.drills = drills;
         this.numbers = numbers;
+        this.setUps = setUps;
         this.clock = clock;
     }
 
@@ -260,6 +264,8 @@ public class SessionService {
 
     private Played played(SignedIn who, String drillId, TableSpec table) {
         Drill drill = drills.toPlay(who, drillId, table);
+        // Its shots are about to be asked for: what is not known of them is worked out from now on.
+        setUps.prepare(drill, table);
         Played played = new Played();
         played.drillId = drill.id();
         played.drillVersion = drill.version();

@@ -180,7 +180,7 @@ class LibraryProofTest {
                 if (drill.mirror() != MirrorRule.NONE) {
                     ShotLayout mirror = layout(drill, station, shot, plan, true);
                     ShotTask mirrorTask = task(mirror, table, spec, drill);
-                    PlannedStroke image = image(usual.get().stroke());
+                    PlannedStroke image = usual.get().stroke().mirrored();
                     images.add(new Difficulty.Played(mirrorTask, image));
                     Judgement judgement = play(mirrorTask, mirror, image);
                     if (judgement.result() != TryResult.SUCCESS) {
@@ -220,15 +220,6 @@ class LibraryProofTest {
 
     private static ShotTask task(ShotLayout layout, ShotTable table, TableSpec spec, Drill drill) {
         return ShotTasks.of(layout, table, TablePhysics.usual(spec.kind()), drill);
-    }
-
-    private static PlannedStroke image(PlannedStroke stroke) {
-        return new PlannedStroke(
-                stroke.paceMetresPerSecond(),
-                stroke.tipHeightMillimetres(),
-                -stroke.tipSideMillimetres(),
-                stroke.elevationDegrees(),
-                -stroke.launchDegrees());
     }
 
     private static Judgement play(ShotTask task, ShotLayout mirror, PlannedStroke image) {

@@ -9,13 +9,11 @@ import amberrail.core.diagnosis.SimulatedStudent;
 import amberrail.core.diagnosis.StrokeModel;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.ShotLayout;
-import amberrail.core.grading.ShotTasks;
 import amberrail.core.recipe.Recipe;
 import amberrail.core.recipe.ShotTask;
+import amberrail.core.setup.SetUp;
+import amberrail.core.setup.WorkedSetUp;
 import amberrail.core.simulation.ExecutionErrors;
-import amberrail.core.simulation.ShotTable;
-import amberrail.core.simulation.TablePhysics;
-import amberrail.core.table.TablePlan;
 import amberrail.core.table.TablePresets;
 import amberrail.core.table.TableSpec;
 import java.util.ArrayList;
@@ -50,11 +48,11 @@ class OwnErrorsTruthTest {
 
     private void exercise(String id, int station) {
         Drill drill = new ShippedDrills().find(id).orElseThrow();
-        DrillLayouts layouts = new DrillLayouts();
-        ShotLayout layout = layouts.layout(drill, station, 0, false, TABLE);
-        ShotTask task =
-                ShotTasks.of(layout, ShotTable.of(TablePlan.of(TABLE)), TablePhysics.usual(TABLE.kind()), drill);
-        Recipe recipe = layouts.usual(drill, station, 0, TABLE).orElseThrow();
+        SetUp setUp = SetUp.of(drill, station, 0, false, TABLE);
+        WorkedSetUp worked = WorkedSetUp.of(setUp);
+        ShotLayout layout = worked.arriving(setUp.drawn());
+        ShotTask task = setUp.task();
+        Recipe recipe = worked.usualWay().orElseThrow();
         exercises.add(new Exercise(
                 layout, task, recipe, StrokeModel.of(recipe, layout, false, TABLE.widthMillimetres(), true)));
     }

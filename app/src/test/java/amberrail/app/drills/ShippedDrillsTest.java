@@ -3,9 +3,11 @@ package amberrail.app.drills;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import amberrail.app.setups.SetUps;
 import amberrail.app.testing.AppTest;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.ShotLayout;
+import amberrail.core.setup.SetUp;
 import amberrail.core.table.TablePresets;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -15,13 +17,13 @@ class ShippedDrillsTest extends AppTest {
     ShippedDrills shipped;
 
     @Autowired
-    DrillLayouts layouts;
+    SetUps setUps;
 
     @Test
     void theLineOfArrivalPassesThroughTheRing() {
         Drill drill = shipped.find("roll-on-to-the-ring").orElseThrow();
         for (int station = 0; station < drill.stations().size(); station++) {
-            ShotLayout layout = layouts.layout(drill, station, 0, false, TablePresets.POOL_9FT);
+            ShotLayout layout = setUps.layout(SetUp.of(drill, station, 0, false, TablePresets.POOL_9FT));
             double aside = layout.target()
                     .minus(layout.potLine().orElseThrow().ghostBall())
                     .leftOf(layout.arrival());
@@ -33,8 +35,8 @@ class ShippedDrillsTest extends AppTest {
     void theLineOfArrivalIsThatOfTheUsualRecipe() {
         // Off the foot rail and the right long rail into the ring: the cue ball gets there on its way back to the head.
         Drill drill = shipped.find("two-walls").orElseThrow();
-        ShotLayout original = layouts.layout(drill, 0, 0, false, TablePresets.POOL_9FT);
-        ShotLayout mirror = layouts.layout(drill, 0, 0, true, TablePresets.POOL_9FT);
+        ShotLayout original = setUps.layout(SetUp.of(drill, 0, 0, false, TablePresets.POOL_9FT));
+        ShotLayout mirror = setUps.layout(SetUp.of(drill, 0, 0, true, TablePresets.POOL_9FT));
         assertThat(original.arrival().x()).isNegative();
         assertThat(original.arrival().y()).isPositive();
         assertThat(mirror.arrival().x()).isCloseTo(original.arrival().x(), within(1e-12));
@@ -59,7 +61,7 @@ class ShippedDrillsTest extends AppTest {
     void theBlueFromTheDIsPlayedFromTheD() {
         Drill drill = shipped.find("long-blue").orElseThrow();
         for (int station = 0; station < drill.stations().size(); station++) {
-            var cue = layouts.drawn(drill, station, 0, false, TablePresets.SNOOKER_12FT)
+            var cue = setUps.drawn(SetUp.of(drill, station, 0, false, TablePresets.SNOOKER_12FT))
                     .cueBall()
                     .place();
             assertThat(cue.xMillimetres()).as("behind or on the baulk line").isLessThanOrEqualTo(737.5);

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import amberrail.app.drills.DrillCatalogue;
 import amberrail.app.drills.DrillFromLibrary;
-import amberrail.app.kit.TableNumbers;
 import amberrail.app.testing.AppTest;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.Skill;
@@ -40,9 +39,6 @@ class ShippedGradesTest extends AppTest {
     @Autowired
     Grader grader;
 
-    @Autowired
-    TableNumbers numbers;
-
     private List<Drill> shipped() {
         return catalogue.seenBy(club.head()).drills().stream()
                 .filter(found -> found.origin() == DrillFromLibrary.Origin.SHIPPED)
@@ -55,8 +51,7 @@ class ShippedGradesTest extends AppTest {
     }
 
     private GradeView grade(Drill drill, int station) {
-        return store.find(GradeQuestion.of(drill, station, home(drill), numbers))
-                .orElse(GradeView.UNKNOWN);
+        return store.find(GradeQuestion.of(drill, station, home(drill))).orElse(GradeView.UNKNOWN);
     }
 
     @Test
@@ -67,7 +62,7 @@ class ShippedGradesTest extends AppTest {
         for (Drill drill : shipped()) {
             for (int station = 0; station < drill.stations().size(); station++) {
                 all.put(
-                        GradeQuestion.of(drill, station, home(drill), numbers).digest(),
+                        GradeQuestion.of(drill, station, home(drill)).digest(),
                         grader.grade(drill, station, home(drill), guess -> {}, () -> false));
             }
         }

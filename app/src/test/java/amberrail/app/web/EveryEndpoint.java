@@ -120,6 +120,7 @@ abstract class EveryEndpoint extends AppTest {
                 coaches("POST", drill + "/grades?tableId=" + club.table(), null, OK),
                 coaches("DELETE", drill + "/grades?tableId=" + club.table(), null, NO_CONTENT),
                 everybody("GET", drill + "/recipes?tableId=" + club.table(), null),
+                everybody("GET", drill + "/usual-way?tableId=" + club.table(), null),
                 coaches("POST", "/api/v1/bench/recipes", recipesOfDraft, OK),
                 coaches("POST", "/api/v1/bench/target-size", Map.of("asked", recipesOfDraft, "share", 0.5), OK),
                 everybody(
@@ -216,6 +217,7 @@ abstract class EveryEndpoint extends AppTest {
                 everybody("POST", "/api/v1/shots/recipes", recipes),
                 new Rule("GET", own + "/attempts/" + attempt + "/next-shot", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("GET", own + "/attempts/" + attempt + "/revisions", null, OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule("GET", own + "/attempts/" + attempt + "/reworks", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("GET", own + "/attempts/" + attempt + "/advice", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule(
                         "GET",

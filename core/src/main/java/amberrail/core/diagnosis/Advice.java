@@ -56,6 +56,13 @@ public record Advice(
         return new Advice(Kind.CANNOT_TELL, Optional.empty(), 0, false, 0, 0, assumed);
     }
 
+    /** The same where nothing but the pot is asked: pace and height only moved the cue ball to where it was free to go. */
+    public Advice forThePotAlone() {
+        boolean aboutPosition =
+                kind == Kind.CORRECT && cause.filter(Cause.AIM::equals).isEmpty();
+        return aboutPosition ? new Advice(Kind.SAME_AGAIN, Optional.empty(), 0, false, shots, 0, assumed) : this;
+    }
+
     /** The most that is ever advised: half a tip (mm), one pace step (per cent of this pace), and no limit but the estimate for aim. */
     public record Limits(double heightMillimetres, double pacePercent) {
         double clip(Cause cause, double correction) {

@@ -103,6 +103,11 @@ public record ShotLayout(
                 .orElseGet(() -> cueBall().place());
     }
 
+    /** Whether the cue ball has somewhere to go: where it has not, nothing is long or short. */
+    public boolean hasTarget() {
+        return zone.isPresent();
+    }
+
     private static Direction arrival(
             ArrivalLine line, Optional<PotLine> potLine, Optional<Zone> zone, Point cue, BallSet set) {
         if (potLine.isPresent()) {

@@ -48,7 +48,8 @@ public final class ShotTasks {
         };
     }
 
-    private static ShotTask of(
+    /** A shot with what it is there to teach. */
+    public static ShotTask of(
             ShotLayout layout, ShotTable table, Physics physics, boolean sideAllowed, Teaching teaching) {
         Predicate<PlayedShot> success = Judge.successes(layout);
         return new ShotTask(

@@ -24,7 +24,16 @@ public record AllowedErrors(Room pacePercent, Room tipHeightMillimetres, Room ai
         TOO_LOW,
         TOO_HIGH,
         AIMED_RIGHT,
-        AIMED_LEFT
+        AIMED_LEFT;
+
+        /** The same on the other side of the table. */
+        public Fault mirrored() {
+            return switch (this) {
+                case AIMED_RIGHT -> AIMED_LEFT;
+                case AIMED_LEFT -> AIMED_RIGHT;
+                case TOO_SOFT, TOO_HARD, TOO_LOW, TOO_HIGH -> this;
+            };
+        }
     }
 
     private static final double MOST_PACE_PERCENT = 60;

@@ -42,6 +42,12 @@ public record PlannedStroke(
         return Math.abs(tipSideMillimetres) > 1e-9;
     }
 
+    /** The same stroke on the other side of the table: its mirror image. */
+    public PlannedStroke mirrored() {
+        return new PlannedStroke(
+                paceMetresPerSecond, tipHeightMillimetres, -tipSideMillimetres, elevationDegrees, -launchDegrees);
+    }
+
     /** Faster by a share (0.01 = 1 %), higher by mm, launched further to the left by mrad. */
     PlannedStroke moved(double paceFraction, double heightMillimetres, double aimMilliradians) {
         return new PlannedStroke(

@@ -15,9 +15,11 @@ public final class LandingSimulation {
     private final Physics physics;
     private final List<TableBall> balls;
     private final int struck;
+    private final TableLevel level;
 
-    /** {@code struck} is the index of the cue ball in {@code balls}. */
-    public LandingSimulation(ShotTable table, Physics physics, List<TableBall> balls, int struck) {
+    /** {@code struck} is the index of the cue ball in {@code balls}; the slope is known only so far. */
+    public LandingSimulation(ShotTable table, Physics physics, List<TableBall> balls, int struck, TableLevel level) {
+        this.level = level;
         this.table = table;
         this.physics = physics;
         this.balls = List.copyOf(balls);
@@ -35,10 +37,11 @@ public final class LandingSimulation {
                 .parallel()
                 .mapToObj(batch -> {
                     List<Point> found = new ArrayList<>();
-                    new ShotRunner(table, physics, balls, struck).successes(meant, errors, noise, batch, shot -> {
-                        place.apply(shot).ifPresent(found::add);
-                        return true;
-                    });
+                    new ShotRunner(table, physics, balls, struck)
+                            .successes(meant, errors, level, noise, batch, shot -> {
+                                place.apply(shot).ifPresent(found::add);
+                                return true;
+                            });
                     return found;
                 })
                 .flatMap(List::stream)

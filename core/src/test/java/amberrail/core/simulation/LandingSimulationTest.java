@@ -21,7 +21,7 @@ class LandingSimulationTest {
 
     private static List<Point> landings(ExecutionErrors errors, boolean counts) {
         TableBall cue = new TableBall("cue", BallState.atRest(0.5, 0.635), 0.028575, 0.17);
-        return new LandingSimulation(TABLE, Physics.POOL, List.of(cue), 0)
+        return new LandingSimulation(TABLE, Physics.POOL, List.of(cue), 0, TableLevel.KNOWN)
                 .landings(
                         // Struck at 2/5 of the radius it rolls at once.
                         new CueStrike(0.5, 0, 0, 0.4, 0, OptionalDouble.empty()),
@@ -60,7 +60,7 @@ class LandingSimulationTest {
     @Test
     void aMirroredNoiseMirrorsTheLandings() {
         TableBall cue = new TableBall("cue", BallState.atRest(0.5, 0.635), 0.028575, 0.17);
-        LandingSimulation simulation = new LandingSimulation(TABLE, Physics.POOL, List.of(cue), 0);
+        LandingSimulation simulation = new LandingSimulation(TABLE, Physics.POOL, List.of(cue), 0, TableLevel.KNOWN);
         CueStrike strike = new CueStrike(1.5, 20, 0, 0, 0, OptionalDouble.empty());
         CueStrike image = new CueStrike(1.5, -20, 0, 0, 0, OptionalDouble.empty());
         List<Point> original = simulation.landings(

@@ -1,0 +1,186 @@
+package amberrail.app.attempts;
+
+import amberrail.app.drills.DrillCatalogue;
+import amberrail.app.sessions.PracticeSession;
+import amberrail.app.sessions.SessionService;
+import amberrail.app.setups.SetUps;
+import amberrail.core.drill.Drill;
+import amberrail.core.geometry.Point;
+import amberrail.core.setup.SetUp;
+import amberrail.core.setup.WorkedSetUp;
+import amberrail.core.table.TableSpec;
+import java.sql.Timestamp;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.OffsetDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionDefinition;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * In a pattern the line of arrival is that of where the shot before left the cue ball (answers.md, "Target and arrival"). It is worked out behind the
+ * write, kept with the attempt, and worked out again when the shot before is changed, recorded late or undone.
+ */
+@Component
+class PatternArrivals {
+    private static final Logger LOG = LoggerFactory.getLogger(PatternArrivals.class);
+
+    private final AttemptRepository attempts;
+    private final SessionService sessions;
+    private final DrillCatalogue drills;
+    private final SetUps setUps;
+    private final JdbcClient sql;
+    private final ApplicationEventPublisher events;
+    private final TransactionTemplate transaction;
+    private final Clock clock;
+
+    PatternArrivals(
+            AttemptRepository attempts,
+            SessionService sessions,
+            DrillCatalogue drills,
+            SetUps setUps,
+            JdbcClient sql,
+            ApplicationEventPublisher events,
+            PlatformTransactionManager transactions,
+            Clock clock) {
+        this.attempts = attempts;
+        this.sessions = sessions;
+        this.drills = drills;
+        this.setUps = setUps;
+        this.sql = sql;
+        this.events = events;
+        // Its own: behind a commit the one that has just ended is still about.
+        transaction = new TransactionTemplate(transactions);
+        transaction.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
+        this.clock = clock;
+    }
+
+    /** One time that a line of arrival was worked out again: because this attempt, the shot before, had changed. */
+    public record Rework(Instant workedOutAt, UUID becauseOf) {}
+
+    /** Where a shot was played from, if not as planned, and which attempt left the cue ball there. */
+    private record From(SetUp setUp, UUID attemptBefore) {}
+
+    /** Within the transaction of a write, with the row saved: this shot's line of arrival, and that of the one that follows in its try. */
+    void settle(PracticeSession session, Drill drill, AttemptEntity written) {
+        if (drill.station(written.station).shots().size() == 1) {
+            return;
+        }
+        settle(session.table(), drill, written, false);
+        attempts.ofTry(written.sessionId, written.studentId, written.tryId, written.shot + 1)
+                .forEach(next -> settle(session.table(), drill, next, true));
+    }
+
+    List<Rework> reworks(UUID attemptId) {
+        return sql.sql(
+                        "select worked_out_at, because_of from attempt_rework where attempt_id = ? order by worked_out_at")
+                .param(attemptId)
+                .query((row, n) -> new Rework(
+                        row.getObject("worked_out_at", OffsetDateTime.class).toInstant(),
+                        row.getObject("because_of", UUID.class)))
+                .list();
+    }
+
+    /** What a stop of the server left open. */
+    @EventListener(ApplicationReadyEvent.class)
+    void goOn() {
+        List<AttemptEntity> open = attempts.findByArrivalPendingTrue();
+        for (AttemptEntity row : open) {
+            Drill drill = drills.version(row.drillId, row.drillVersion);
+            TableSpec table = sessions.tableOf(row.sessionId);
+            Optional<From> from = transaction.execute(status -> from(table, drill, row));
+            from.ifPresent(one -> askFor(row.id, one, table, drill, false));
+        }
+    }
+
+    private void settle(TableSpec table, Drill drill, AttemptEntity row, boolean again) {
+        Optional<From> from = from(table, drill, row);
+        Optional<Double> known = from.flatMap(one -> arrivalIfKnown(one.setUp()));
+        if (from.isPresent() && known.isEmpty()) {
+            row.arrivalPending = true;
+            afterCommit(() -> askFor(row.id, from.get(), table, drill, again));
+            return;
+        }
+        take(row, known.orElse(null), from.map(From::attemptBefore).orElse(null), again);
+    }
+
+    private void take(AttemptEntity row, Double degrees, UUID because, boolean again) {
+        if (again && !Objects.equals(degrees, row.arrivalDegrees)) {
+            note(row, degrees, because);
+        }
+        row.arrivalDegrees = degrees;
+        row.arrivalPending = false;
+        events.publishEvent(StationPlayed.of(row));
+    }
+
+    private void note(AttemptEntity row, Double degrees, UUID because) {
+        sql.sql("insert into attempt_rework (attempt_id, worked_out_at, because_of, degrees_before, degrees_after)"
+                        + " values (?, ?, ?, ?, ?)")
+                .params(
+                        row.id,
+                        Timestamp.from(Instant.now(clock).truncatedTo(ChronoUnit.MILLIS)),
+                        because == null ? row.id : because,
+                        row.arrivalDegrees,
+                        degrees)
+                .update();
+    }
+
+    private Optional<From> from(TableSpec table, Drill drill, AttemptEntity row) {
+        if (!drill.station(row.station).goesOnAt(row.shot)) {
+            return Optional.empty();
+        }
+        SetUp planned = SetUp.of(drill, row.station, row.shot, row.mirrored, table);
+        return attempts.ofTry(row.sessionId, row.studentId, row.tryId, row.shot - 1).stream()
+                .filter(before -> before.landingXMillimetres != null)
+                .findFirst()
+                .map(before -> new From(
+                        setUps.playedFrom(planned, new Point(before.landingXMillimetres, before.landingYMillimetres)),
+                        before.id))
+                .filter(from -> !from.setUp().equals(planned));
+    }
+
+    private Optional<Double> arrivalIfKnown(SetUp from) {
+        return Optional.ofNullable(setUps.passing(from).getNow(null)).map(worked -> degrees(from, worked));
+    }
+
+    private double degrees(SetUp from, WorkedSetUp worked) {
+        return worked.arriving(setUps.drawn(from)).arrival().degrees();
+    }
+
+    private void askFor(UUID id, From from, TableSpec table, Drill drill, boolean again) {
+        setUps.passing(from.setUp()).whenComplete((worked, failed) -> {
+            if (failed != null) {
+                LOG.error("the line of arrival of attempt {} could not be worked out", id, failed);
+                return;
+            }
+            transaction.executeWithoutResult(status -> attempts.findById(id)
+                    .filter(row -> row.arrivalPending)
+                    // Changed once more in the meantime, another answer is under way.
+                    .filter(row -> from(table, drill, row).filter(from::equals).isPresent())
+                    .ifPresent(row -> take(row, degrees(from.setUp(), worked), from.attemptBefore(), again)));
+        });
+    }
+
+    private static void afterCommit(Runnable what) {
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                what.run();
+            }
+        });
+    }
+}
