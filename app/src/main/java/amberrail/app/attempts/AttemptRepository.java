@@ -17,14 +17,19 @@ interface AttemptRepository extends JpaRepository<AttemptEntity, UUID> {
     String TRIED =
             "select new amberrail.app.attempts.TriedShot(a.studentId, a.drillId, a.station, a.mirrored, a.sequence,"
                     + " a.tryId, a.shot, a.outcome, a.foul, a.inOff, a.landingXMillimetres, a.landingYMillimetres, a.placedBy,"
-                    + " a.placingSdMillimetres, a.facts) from AttemptEntity a";
+                    + " a.placingSdMillimetres, a.facts, ";
 
     /** All shots of a session in their order; undone ones left out. */
-    @Query(TRIED + " where a.sessionId = :sessionId and a.deleted = false order by a.sequence, a.deviceId, a.id")
+    @Query(
+            TRIED
+                    + "-1L) from AttemptEntity a where a.sessionId = :sessionId and a.deleted = false order by a.sequence, a.deviceId, a.id")
     List<TriedShot> tried(UUID sessionId);
 
     /** The shots of one student at one station, both sides, in their order; undone ones left out. */
-    @Query(TRIED + " where a.sessionId = :sessionId and a.studentId = :studentId and a.drillId = :drillId"
+    @Query(TRIED
+            + "(select coalesce(max(b.sequence), -1L) from AttemptEntity b where b.sessionId = :sessionId"
+            + " and b.studentId = :studentId and b.drillId = :drillId and b.station <> :station and b.deleted = false))"
+            + " from AttemptEntity a where a.sessionId = :sessionId and a.studentId = :studentId and a.drillId = :drillId"
             + " and a.station = :station and a.deleted = false order by a.sequence, a.deviceId, a.id")
     List<TriedShot> tried(UUID sessionId, UUID studentId, String drillId, int station);
 
@@ -40,11 +45,6 @@ interface AttemptRepository extends JpaRepository<AttemptEntity, UUID> {
             "select a from AttemptEntity a where a.sessionId in :sessionIds and a.studentId = :studentId and a.drillId = :drillId"
                     + " and a.deleted = false order by a.playedAt, a.sequence, a.id")
     List<AttemptEntity> ofDrill(List<UUID> sessionIds, UUID studentId, String drillId);
-
-    /** The last place in the order that this student has at another station of the drill. */
-    @Query("select max(a.sequence) from AttemptEntity a where a.sessionId = :sessionId and a.studentId = :studentId"
-            + " and a.drillId = :drillId and a.station <> :station and a.deleted = false")
-    Optional<Long> lastElsewhere(UUID sessionId, UUID studentId, String drillId, int station);
 
     @Query("select max(a.sequence) from AttemptEntity a where a.sessionId = :sessionId")
     Optional<Long> greatestSequence(UUID sessionId);

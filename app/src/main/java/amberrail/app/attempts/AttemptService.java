@@ -303,6 +303,18 @@ public class AttemptService {
                         row -> new Tally((int) row.getAttempts(), (int) row.getPotted())));
     }
 
+    /** One student in one session. */
+    public record Took(UUID studentId, UUID sessionId) {}
+
+    /** What everybody did in these sessions; whoever asks has seen to it that only what may be told is looked up. */
+    @Transactional(readOnly = true)
+    public Map<Took, Tally> talliesOfEach(List<UUID> sessionIds) {
+        return tally.countEach(sessionIds).stream()
+                .collect(Collectors.toMap(
+                        row -> new Took(row.getStudentId(), row.getSessionId()),
+                        row -> new Tally((int) row.getAttempts(), (int) row.getPotted())));
+    }
+
     private StandingView standing(PracticeSession session, Drill drill, AttemptEntity row) {
         return standings.one(session, row.studentId, drill, row.station, row.mirrored);
     }

@@ -20,9 +20,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.ApplicationEventPublisher;
-import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -95,8 +93,7 @@ class PatternArrivals {
                 .list();
     }
 
-    /** What a stop of the server left open. */
-    @EventListener(ApplicationReadyEvent.class)
+    /** Takes up what a stop of the server left open. */
     void goOn() {
         List<AttemptEntity> open = attempts.findByArrivalPendingTrue();
         for (AttemptEntity row : open) {

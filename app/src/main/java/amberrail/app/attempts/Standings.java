@@ -62,8 +62,7 @@ class Standings {
 
     StandingView one(PracticeSession session, UUID student, Drill drill, int station, boolean mirrored) {
         List<TriedShot> tried = attempts.tried(session.id(), student, drill.id(), station);
-        long cameAfter = attempts.lastElsewhere(session.id(), student, drill.id(), station)
-                .orElse(-1L);
+        long cameAfter = tried.isEmpty() ? -1 : tried.get(0).cameAfter();
         return bothSides(session, student, drill, station, tried, cameAfter).get(mirrored ? 1 : 0);
     }
 

@@ -11,6 +11,8 @@ import java.util.UUID;
 /**
  * What the judge needs of a stored attempt: read for every PUT to work out the run, so it is not the whole row and nothing that Hibernate
  * would have to watch for changes.
+ *
+ * @param cameAfter the last place in the order that the student has at another station of the drill; -1 for none, or where it was not asked
  */
 record TriedShot(
         UUID studentId,
@@ -27,7 +29,8 @@ record TriedShot(
         Double landingYMillimetres,
         Landing.PlacedBy placedBy,
         Double placingSdMillimetres,
-        List<FactBody> facts) {
+        List<FactBody> facts,
+        long cameAfter) {
 
     Attempt toAttempt() {
         Optional<Landing> landing = Optional.ofNullable(landingXMillimetres)

@@ -43,6 +43,16 @@ public class DrillCatalogue {
     private final Cache<State, Drill> read =
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
+    /** Versions that were played, which never change again. */
+    private final Cache<Version, Drill> played =
+            Caffeine.newBuilder().maximumSize(REMEMBERED).build();
+
+    /** A version of a drill. */
+    public record Version(String id, int version) {}
+
+    /** What lists say of a drill version; {@code latest} is 0 where the drill has gone. */
+    public record Known(String title, int latest) {}
+
     /** A drill as it was at one of its saves. */
     private record State(String id, int version, int revision) {
         static State of(OwnDrillEntity row) {
@@ -90,12 +100,47 @@ public class DrillCatalogue {
         });
     }
 
-    /** The newest version of a drill; 0 where it has gone. */
-    public int latestVersion(String id) {
-        return shipped.find(id)
-                .map(Drill::version)
-                .or(() -> owns.findById(id).map(row -> row.latestVersion))
-                .orElse(0);
+    /** Titles of versions that sessions were played with, for whoever may see those sessions: many in as many questions as one. */
+    public Map<Version, Known> known(Set<Version> wanted) {
+        Set<String> own = wanted.stream()
+                .map(Version::id)
+                .filter(id -> shipped.find(id).isEmpty())
+                .collect(Collectors.toSet());
+        Map<String, Integer> latest = own.isEmpty()
+                ? Map.of()
+                : owns.findAllById(own).stream().collect(Collectors.toMap(row -> row.id, row -> row.latestVersion));
+        Map<Version, Drill> found = played.getAll(wanted, this::readVersions);
+        return wanted.stream()
+                .collect(Collectors.toMap(
+                        Function.identity(),
+                        one -> new Known(
+                                // One that cannot be read has no title any more; the sessions with it are there all the
+                                // same.
+                                found.containsKey(one) ? found.get(one).title() : one.id(),
+                                shipped.find(one.id())
+                                        .map(Drill::version)
+                                        .orElseGet(() -> latest.getOrDefault(one.id(), 0)))));
+    }
+
+    private Map<Version, Drill> readVersions(Set<? extends Version> wanted) {
+        Map<Version, Drill> found = new HashMap<>();
+        List<OwnDrillVersionEntity.Key> stored = new ArrayList<>();
+        for (Version version : wanted) {
+            shipped.find(version.id(), version.version())
+                    .ifPresentOrElse(
+                            drill -> found.put(version, drill),
+                            () -> stored.add(new OwnDrillVersionEntity.Key(version.id(), version.version())));
+        }
+        if (!stored.isEmpty()) {
+            versions.findByIdIn(stored).forEach(row -> {
+                try {
+                    found.put(new Version(row.id.drillId(), row.id.version()), DrillJson.stored(row.body));
+                } catch (UnreadableDrill e) {
+                    LOG.error("drill {} cannot be read", row.id.drillId(), e);
+                }
+            });
+        }
+        return found;
     }
 
     /** One version, for somebody who may see a session that was played with it. */

@@ -2,6 +2,8 @@ package amberrail.app.people;
 
 import amberrail.app.web.Missing;
 import amberrail.app.web.NotAllowed;
+import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 
@@ -25,6 +27,18 @@ public class Access {
     public boolean maySee(SignedIn who, UUID studentId) {
         boolean self = who.accountId().equals(studentId) && who.role() == Role.STUDENT;
         return self || coaches(who, studentId);
+    }
+
+    /** Everybody of whom {@link #maySee} is true. */
+    public Set<UUID> studentsSeenBy(SignedIn who) {
+        return who.isCoach() ? coachings.studentsOf(who.accountId()) : Set.of(who.accountId());
+    }
+
+    /** Those of these students of whom {@link #maySee} is true, in one question. */
+    public Set<UUID> seenBy(SignedIn who, List<UUID> studentIds) {
+        return who.isCoach()
+                ? coachings.studentsOf(who.accountId(), studentIds)
+                : studentIds.contains(who.accountId()) ? Set.of(who.accountId()) : Set.of();
     }
 
     public void requireCoach(SignedIn who) {

@@ -8,8 +8,11 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.session.FindByIndexNameSessionRepository;
@@ -127,6 +130,13 @@ public class PeopleService {
     @Transactional(readOnly = true)
     public PersonView person(UUID id) {
         return PersonView.of(find(id));
+    }
+
+    /** By their ids. */
+    @Transactional(readOnly = true)
+    public Map<UUID, String> names(Set<UUID> ids) {
+        return accounts.findAllById(ids).stream()
+                .collect(Collectors.toMap(account -> account.id, account -> account.name));
     }
 
     @Transactional(readOnly = true)

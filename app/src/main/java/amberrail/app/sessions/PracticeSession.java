@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Predicate;
 
 /**
  * One practice, as one person may see it.
@@ -37,6 +38,26 @@ public record PracticeSession(
 
     /** From then, until then or still. */
     public record Stretch(Instant begunAt, Optional<Instant> endedAt) {}
+
+    /** What one person may see of it: the students that they may see, and the note only where that is everybody. */
+    PracticeSession asSeenBy(Predicate<UUID> maySee) {
+        List<UUID> seen = studentIds.stream().filter(maySee).toList();
+        // What is noted of a group may be about any of them.
+        String told = seen.size() == studentIds.size() ? note : "";
+        return new PracticeSession(
+                id,
+                seen,
+                drills,
+                tableId,
+                tableName,
+                table,
+                coached,
+                told,
+                startedAt,
+                closedAt,
+                closedByItself,
+                stretches);
+    }
 
     public boolean isClosed() {
         return closedAt.isPresent();

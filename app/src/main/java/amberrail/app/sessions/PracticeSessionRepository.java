@@ -2,6 +2,7 @@ package amberrail.app.sessions;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -15,6 +16,10 @@ interface PracticeSessionRepository extends JpaRepository<PracticeSessionEntity,
     @Query("select s from PracticeSessionEntity s join s.studentIds student where student = :studentId"
             + " order by s.startedAt desc")
     List<PracticeSessionEntity> ofStudent(UUID studentId, Limit limit);
+
+    /** Raised with every change of the session. */
+    @Query("select s.version from PracticeSessionEntity s where s.id = :id")
+    Optional<Integer> versionOf(UUID id);
 
     @Query("select s from PracticeSessionEntity s join s.studentIds student join s.drills d where student = :studentId"
             + " and d.drillId = :drillId and s.startedAt >= :from and s.startedAt < :before order by s.startedAt desc")

@@ -8,6 +8,7 @@ import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -75,7 +76,9 @@ class SessionController {
 
     @GetMapping("/students/{id}/sessions")
     List<SessionView> ofStudent(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
-        return sessions.latest(who, id, LISTED).stream().map(views::of).toList();
+        List<PracticeSession> latest = sessions.latest(who, id, LISTED);
+        Map<UUID, SessionView> seen = views.of(latest);
+        return latest.stream().map(session -> seen.get(session.id())).toList();
     }
 
     @PostMapping("/sessions/{id}/drills")

@@ -18,19 +18,24 @@ import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
 import amberrail.core.problem.Require;
 import amberrail.core.table.TableSpec;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -39,20 +44,25 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class SessionService {
+    private static final int REMEMBERED = 500;
     private static final int LONGEST_NOTE = 4000;
     private static final int MOST_DRILLS = 20;
     private static final int MOST_STUDENTS = 8;
 
     private final PracticeSessionRepository sessions;
+    private final LatestSessions latest;
     private final Access access;
     private final KitService kit;
     private final DrillCatalogue drills;
     private final TableNumbers numbers;
     private final SetUps setUps;
     private final Clock clock;
+    private final Cache<UUID, AsOf> remembered =
+            Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
     SessionService(
             PracticeSessionRepository sessions,
+            LatestSessions latest,
             Access access,
             KitService kit,
             DrillCatalogue drills,
@@ -60,6 +70,7 @@ public class SessionService {
             SetUps setUps,
             Clock clock) {
         this.sessions = sessions;
+        this.latest = latest;
         this.access = access;
         this.kit = kit;
         this.drills = drills;
@@ -125,8 +136,27 @@ public class SessionService {
     /** {@link Missing} if there is none or none of its students is this person's to see. */
     @Transactional(readOnly = true)
     public PracticeSession find(SignedIn who, UUID id) {
-        return toSession(who, entity(who, id));
+        PracticeSession whole = whole(id);
+        Set<UUID> seen = access.seenBy(who, whole.studentIds());
+        if (seen.isEmpty()) {
+            throw new Missing("session");
+        }
+        return whole.asSeenBy(seen::contains);
     }
+
+    /** With everybody in it. Every recorded shot asks for it, and it hardly ever changes: read once for each of its versions. */
+    private PracticeSession whole(UUID id) {
+        int version = sessions.versionOf(id).orElseThrow(() -> new Missing("session"));
+        AsOf known = remembered.getIfPresent(id);
+        if (known == null || known.version() != version) {
+            PracticeSessionEntity entity = sessions.findById(id).orElseThrow(() -> new Missing("session"));
+            known = new AsOf(entity.version, toSession(entity, student -> true));
+            remembered.put(id, known);
+        }
+        return known.session();
+    }
+
+    private record AsOf(int version, PracticeSession session) {}
 
     /** The numbers of a session's table, for whoever counts its attempts: nobody is asked who they are, so no endpoint calls this. */
     @Transactional(readOnly = true)
@@ -138,11 +168,37 @@ public class SessionService {
 
     @Transactional(readOnly = true)
     public List<PracticeSession> latest(SignedIn who, UUID studentId, int most) {
-        access.requireStudent(who, studentId);
-        Predicate<UUID> maySee = onceEach(who);
+        Predicate<UUID> maySee = access.studentsSeenBy(who)::contains;
+        if (!maySee.test(studentId)) {
+            throw new Missing("student");
+        }
         return sessions.ofStudent(studentId, Limit.of(most)).stream()
                 .map(entity -> toSession(entity, maySee))
                 .toList();
+    }
+
+    /** The same for several students in as many questions as for one: newest first for each, students without a session left out. */
+    @Transactional(readOnly = true)
+    public Map<UUID, List<PracticeSession>> latestOfEach(SignedIn who, List<UUID> studentIds, int most) {
+        Set<UUID> seen = access.studentsSeenBy(who);
+        List<UUID> asked = studentIds.stream().filter(seen::contains).toList();
+        if (asked.isEmpty()) {
+            return Map.of();
+        }
+        List<LatestSessions.Place> places = latest.ofEach(asked, most);
+        Map<UUID, PracticeSession> found =
+                sessions
+                        .findAllById(places.stream()
+                                .map(LatestSessions.Place::sessionId)
+                                .distinct()
+                                .toList())
+                        .stream()
+                        .collect(Collectors.toMap(entity -> entity.id, entity -> toSession(entity, seen::contains)));
+        Map<UUID, List<PracticeSession>> byStudent = new HashMap<>();
+        places.forEach(place -> byStudent
+                .computeIfAbsent(place.studentId(), id -> new ArrayList<>())
+                .add(found.get(place.sessionId())));
+        return byStudent;
     }
 
     /** A student's sessions of a drill between two days, both included (UTC), newest first. */
@@ -150,7 +206,7 @@ public class SessionService {
     public List<PracticeSession> ofDrill(
             SignedIn who, UUID studentId, String drillId, LocalDate from, LocalDate to, int most) {
         access.requireStudent(who, studentId);
-        Predicate<UUID> maySee = onceEach(who);
+        Predicate<UUID> maySee = access.studentsSeenBy(who)::contains;
         return sessions
                 .ofDrill(
                         studentId,
@@ -299,34 +355,29 @@ public class SessionService {
     }
 
     /** A list of sessions asks about the same few students again and again. */
-    private Predicate<UUID> onceEach(SignedIn who) {
-        Map<UUID, Boolean> known = new HashMap<>();
-        return student -> known.computeIfAbsent(student, id -> access.maySee(who, id));
-    }
-
     private PracticeSession toSession(SignedIn who, PracticeSessionEntity entity) {
         return toSession(entity, student -> access.maySee(who, student));
     }
 
     private PracticeSession toSession(PracticeSessionEntity entity, Predicate<UUID> maySee) {
         return new PracticeSession(
-                entity.id,
-                entity.studentIds.stream().filter(maySee).toList(),
-                entity.drills.stream()
-                        .map(one -> new DrillVersion(one.drillId, one.drillVersion))
-                        .toList(),
-                entity.tableId,
-                entity.tableName,
-                numbers.read(entity.tableNumbers),
-                entity.coached,
-                // What is noted of a group may be about any of them.
-                entity.studentIds.stream().allMatch(maySee) ? entity.note : "",
-                entity.startedAt,
-                Optional.ofNullable(entity.closedAt),
-                entity.closedByItself,
-                entity.stretches.stream()
-                        .map(one -> new Stretch(one.begunAt, Optional.ofNullable(one.endedAt)))
-                        .toList());
+                        entity.id,
+                        List.copyOf(entity.studentIds),
+                        entity.drills.stream()
+                                .map(one -> new DrillVersion(one.drillId, one.drillVersion))
+                                .toList(),
+                        entity.tableId,
+                        entity.tableName,
+                        numbers.read(entity.tableNumbers),
+                        entity.coached,
+                        entity.note,
+                        entity.startedAt,
+                        Optional.ofNullable(entity.closedAt),
+                        entity.closedByItself,
+                        entity.stretches.stream()
+                                .map(one -> new Stretch(one.begunAt, Optional.ofNullable(one.endedAt)))
+                                .toList())
+                .asSeenBy(maySee);
     }
 
     private static void requireOnce(String field, List<?> ids) {

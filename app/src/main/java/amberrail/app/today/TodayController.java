@@ -1,6 +1,8 @@
 package amberrail.app.today;
 
 import amberrail.app.attempts.AttemptService;
+import amberrail.app.attempts.AttemptService.Tally;
+import amberrail.app.attempts.AttemptService.Took;
 import amberrail.app.people.PeopleService;
 import amberrail.app.people.PersonView;
 import amberrail.app.people.SignedIn;
@@ -12,6 +14,7 @@ import amberrail.app.web.MayBeMissing;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -50,17 +53,25 @@ class TodayController {
     @GetMapping
     TodayView today(@AuthenticationPrincipal SignedIn who) {
         List<PersonView> shown = who.isCoach() ? people.studentsOf(who) : List.of(people.person(who.accountId()));
-        return new TodayView(shown.stream().map(student -> line(who, student)).toList());
+        Map<UUID, List<PracticeSession>> latest =
+                sessions.latestOfEach(who, shown.stream().map(PersonView::id).toList(), SHOWN_SESSIONS);
+        List<PracticeSession> all =
+                latest.values().stream().flatMap(List::stream).distinct().toList();
+        Map<UUID, SessionView> seen =
+                views.of(all, shown.stream().collect(Collectors.toMap(PersonView::id, PersonView::name)));
+        Map<Took, Tally> tallies =
+                attempts.talliesOfEach(all.stream().map(PracticeSession::id).toList());
+        return new TodayView(shown.stream()
+                .map(student -> line(student, latest.getOrDefault(student.id(), List.of()), seen, tallies))
+                .toList());
     }
 
-    private StudentLine line(SignedIn who, PersonView student) {
-        List<PracticeSession> latest = sessions.latest(who, student.id(), SHOWN_SESSIONS);
-        Map<UUID, AttemptService.Tally> tallies = attempts.tallies(
-                student.id(), latest.stream().map(PracticeSession::id).toList());
+    private static StudentLine line(
+            PersonView student, List<PracticeSession> latest, Map<UUID, SessionView> seen, Map<Took, Tally> tallies) {
         List<SessionLine> lines = latest.stream()
                 .map(session -> {
-                    AttemptService.Tally tally = tallies.getOrDefault(session.id(), new AttemptService.Tally(0, 0));
-                    return new SessionLine(views.of(session), tally.attempts(), tally.potted());
+                    Tally tally = tallies.getOrDefault(new Took(student.id(), session.id()), new Tally(0, 0));
+                    return new SessionLine(seen.get(session.id()), tally.attempts(), tally.potted());
                 })
                 .toList();
         UUID open = latest.stream()
