@@ -3,6 +3,7 @@ import Button from 'primevue/button'
 import Select from 'primevue/select'
 import { computed, ref, toRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useRoute } from 'vue-router'
 import DrillGrades from '@/features/grades/DrillGrades.vue'
 import RecipeTable from '@/features/recipes/RecipeTable.vue'
 import PageState from '@/shared/PageState.vue'
@@ -35,7 +36,12 @@ const {
   chooseStudent,
   record,
 } = useBeginSession(toRef(props, 'id'), tableId)
-const station = ref(0)
+/** "What next" names the very station (from 1 in the address). */
+const asked = Number(useRoute().query.station)
+const station = ref(Number.isInteger(asked) && asked > 0 ? asked - 1 : 0)
+watch(data, (detail) => {
+  if (detail && station.value >= detail.drill.stations.length) station.value = 0
+})
 const mirrored = ref(false)
 /** Which of a pattern's shots is looked at. */
 const shotNumber = ref(0)
@@ -113,7 +119,7 @@ const stationOptions = computed(() =>
               :loading="starting"
               fluid
               size="large"
-              @click="record"
+              @click="record(station)"
             />
             <p v-if="startProblem" role="alert" class="problem">{{ startProblem }}</p>
           </div>

@@ -35,7 +35,8 @@ export function useBeginSession(drillId: Ref<string>, tableId: Ref<string | unde
     hand.take({ studentId: id, studentName: student?.name, sessionId: undefined })
   }
 
-  async function record(): Promise<void> {
+  /** @param station from 0; the first one means: where the student stands */
+  async function record(station = 0): Promise<void> {
     const studentId = hand.hand.studentId
     if (!studentId || !tableId.value) return
     const body = {
@@ -47,7 +48,7 @@ export function useBeginSession(drillId: Ref<string>, tableId: Ref<string | unde
     await run(async () => {
       const session = await answer(api.POST('/api/v1/sessions', { body }))
       hand.take({ sessionId: session.id })
-      await router.push(`/table/${session.id}`)
+      await router.push({ path: `/table/${session.id}`, query: station > 0 ? { station: station + 1 } : {} })
     })
   }
 

@@ -56,7 +56,7 @@ function why(one: NextStation): string {
           <tr v-for="(one, index) in stations" :key="`${one.drillId} ${one.station}`">
             <th scope="row" class="skill">{{ index === 0 ? t(`skill.${skill}`) : '' }}</th>
             <td>
-              <RouterLink :to="{ path: `/drills/${one.drillId}`, query: { station: one.station } }">{{
+              <RouterLink :to="{ path: `/drills/${one.drillId}`, query: { station: one.station + 1 } }">{{
                 one.drillTitle
               }}</RouterLink>
               <span class="quiet number">{{ one.station + 1 }} · {{ one.stationName }}</span>

@@ -39,11 +39,13 @@ const moves = computed(() => {
 
 <template>
   <p class="moves" role="status">
-    <strong>{{ t(`recording.step.${step.why}`) }}</strong>
-    <span v-if="moves.length"> {{ t('recording.step.move') }} {{ moves.join('; ') }}.</span>
+    <strong>{{ t(`recording.step.${step.why}`, { n: step.to.station + 1 }) }}</strong>
+    <template v-if="step.why === 'LAST_TIME'" />
+    <span v-else-if="moves.length"> {{ t('recording.step.move') }} {{ moves.join('; ') }}.</span>
     <span v-else> {{ t('recording.step.same') }}</span>
     <button v-if="step.stayAt" type="button" class="link" @click="$emit('stay')">
-      {{ t('recording.step.stay') }} <kbd>{{ KEY_STAY }}</kbd>
+      {{ t(step.why === 'LAST_TIME' ? 'recording.step.fromTheFirst' : 'recording.step.stay') }}
+      <kbd>{{ KEY_STAY }}</kbd>
     </button>
   </p>
 </template>

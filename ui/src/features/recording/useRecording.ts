@@ -13,7 +13,8 @@ const LOUPE_SD_MILLIMETRES = 8
 const TAP_SD_PIXELS = 6
 const BY_TURNS = 'amber-by-turns'
 
-export function useRecording(sessionId: string) {
+/** @param wanted station (from 0) to begin at, where somebody chose one */
+export function useRecording(sessionId: string, wanted?: number) {
   const store = useAttempts(sessionId, judged)
   const turn = useTurn(store.detail, store.standings)
   const { studentId, drillId, station, mirrored, shots } = turn
@@ -54,7 +55,9 @@ export function useRecording(sessionId: string) {
     const before = latest.value
     if (shotIndex.value > 0 && before) {
       if (goesOnWith.value?.after === before.id) return goesOnWith.value.shot
-      return fromWhereItLies(shots.value[shotIndex.value], before.body.landing)
+      return goesOn(shots.value[shotIndex.value - 1], shots.value[shotIndex.value])
+        ? fromWhereItLies(shots.value[shotIndex.value], before.body.landing)
+        : shots.value[shotIndex.value]
     }
     return shots.value[shotIndex.value]
   })
@@ -81,6 +84,7 @@ export function useRecording(sessionId: string) {
       end?.body.studentId ?? fresh.session.students[0]?.id ?? '',
       end?.body.drillId ?? fresh.session.drills[0]?.id ?? '',
     )
+    if (!end && wanted !== undefined) turn.goTo(wanted, false)
     armed.disarm()
   }
 
@@ -269,6 +273,12 @@ export function useRecording(sessionId: string) {
 export type Recording = ReturnType<typeof useRecording>
 
 /** For drawing only, until the server has laid it out: the planned shot with the cue ball where the last one left it. */
+/** Where the ball that was to be potted lies there again, everything is set up anew (core's Station.goesOnAt). */
+function goesOn(before: Shot | undefined, shot: Shot | undefined): boolean {
+  const potted = before?.demands.find(({ kind }) => kind.startsWith('POT'))?.balls?.[0]
+  return potted === undefined || !shot?.balls.some(({ label }) => label === potted)
+}
+
 function fromWhereItLies(shot: Shot | undefined, lies: AttemptBody['landing']): Shot | undefined {
   if (!shot || !lies) return shot
   const place = { xMillimetres: lies.xMillimetres, yMillimetres: lies.yMillimetres }

@@ -9,7 +9,7 @@ interface Place {
 
 /** A change of set-up that the coach did not choose: a step of the rule, or another student who plays elsewhere. Until something is recorded there. */
 export interface Step {
-  why: Standing['next']['why'] | 'STUDENT'
+  why: Standing['next']['why'] | 'STUDENT' | 'LAST_TIME'
   /** How the balls lie now, and how they shall. */
   from: Place
   to: Place
@@ -17,6 +17,7 @@ export interface Step {
   stayAt?: Place
 }
 
+const FIRST: Place = { station: 0, mirrored: false }
 const MOVES: Standing['next']['why'][] = ['PASSED', 'BACK', 'TURN']
 
 export function useTurn(detail: Ref<SessionDetail | undefined>, standings: Ref<Standing[]>) {
@@ -77,12 +78,25 @@ export function useTurn(detail: Ref<SessionDetail | undefined>, standings: Ref<S
     const sameDrill = drillId.value === wantedDrill
     studentId.value = student
     drillId.value = wantedDrill
-    take(places.get(key()) ?? { station: 0, mirrored: false })
+    const known = places.get(key())
+    const start = known ? undefined : startOf(student, wantedDrill)
+    take(known ?? start ?? FIRST)
+    if (start && (start.station > 0 || start.mirrored)) {
+      step.value = { why: 'LAST_TIME', from: here(), to: here(), stayAt: FIRST }
+      return
+    }
     const ruled = untold.get(key())
     untold.delete(key())
     const moves = sameDrill && (lie.station !== station.value || lie.mirrored !== mirrored.value)
     const other: Step = { why: 'STUDENT', from: lie, to: here() }
     step.value = ruled ? { ...ruled, from: sameDrill ? lie : ruled.from } : moves ? other : undefined
+  }
+
+  /** To where the rule had brought them when they last played this drill. */
+  function startOf(student: string, inDrill: string): Place | undefined {
+    // What an older version kept on this device does not have them.
+    const starts: SessionDetail['starts'] | undefined = detail.value?.starts
+    return starts?.find((one) => one.studentId === student && one.drillId === inDrill)
   }
 
   function nextStudent(): void {
@@ -128,7 +142,8 @@ export function useTurn(detail: Ref<SessionDetail | undefined>, standings: Ref<S
     if (!made?.stayAt) return
     step.value = undefined
     take(made.stayAt)
-    overruled.add(`${key()} ${station.value} ${mirrored.value}`)
+    // Beginning elsewhere is no word against the rule.
+    if (made.why !== 'LAST_TIME') overruled.add(`${key()} ${station.value} ${mirrored.value}`)
   }
 
   return {

@@ -160,6 +160,9 @@ function heading({ session, selection }: Review): string {
             />
           </figure>
         </div>
+        <p v-for="change in comparison.changed" :key="change">
+          {{ t(`review.compare.changed.${change}`) }}
+        </p>
         <ul>
           <li v-for="line in words(comparison)" :key="line.words">
             <strong>{{ t(`review.compare.verdict.${line.verdict}`) }}</strong> {{ line.words }}

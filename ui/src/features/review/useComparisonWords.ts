@@ -4,7 +4,7 @@ import type { Comparison } from '@/api/types'
 import { percent, useUnits } from '@/shared/units'
 
 type ShareChange = Comparison['potting']
-type DistanceChange = Comparison['closer']
+type DistanceChange = Comparison['tighter']
 
 export interface ComparisonLine {
   verdict: ShareChange['verdict']
@@ -54,10 +54,11 @@ export function useComparisonWords() {
     return { verdict: change.verdict, words: `${words} ${needed(change, 'distance')}`.trim() }
   }
 
-  return (comparison: Comparison): ComparisonLine[] => [
-    ofShare(t('review.potted'), comparison.potting),
-    ofShare(t('review.successes'), comparison.success),
-    ofDistance(t('review.compare.closer'), comparison.closer),
-    ofDistance(t('review.compare.tighter'), comparison.tighter),
+  /** What can be compared: a smaller ring makes nobody worse. */
+  return ({ potting, success, closer, tighter }: Comparison): ComparisonLine[] => [
+    ofShare(t('review.potted'), potting),
+    ...(success ? [ofShare(t('review.successes'), success)] : []),
+    ...(closer ? [ofDistance(t('review.compare.closer'), closer)] : []),
+    ofDistance(t('review.compare.tighter'), tighter),
   ]
 }

@@ -126,6 +126,8 @@ export const recording = {
   step: {
     PASSED: 'Rule met.',
     STUDENT: 'This student plays elsewhere.',
+    LAST_TIME: 'Going on from last time, at station {n}.',
+    fromTheFirst: 'Begin at station 1',
     TURN: 'The other side’s turn.',
     BACK: 'A station back, by the rule.',
     move: 'Move',

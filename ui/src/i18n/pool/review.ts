@@ -55,6 +55,14 @@ export const review = {
     days: 'all sessions of some days before',
     with: 'With an earlier session',
     none: 'There is no earlier session of this drill.',
+    changed: {
+      THE_SHOT: 'It was another shot then.',
+      TARGET_PLACE:
+        'The target was in another place then: successes and distances are not compared, only potting and spread.',
+      TARGET_SIZE:
+        'The target was of another size then: successes are not compared; distances are, since its middle is where it was.',
+      OTHER_DEMANDS: 'Something else was asked then: successes are not compared.',
+    },
     verdict: { BETTER: 'Better:', WORSE: 'Worse:', NO_CLEAR_CHANGE_YET: 'No clear change yet:' },
     up: '{name} up {points} points ({lower} to {upper}), from {from} to {to}.',
     down: '{name} down {points} points ({lower} to {upper}), from {from} to {to}.',

@@ -33,6 +33,7 @@ import org.springframework.web.bind.annotation.RestController;
 class AttemptController {
     private final AttemptService attempts;
     private final Standings standings;
+    private final StartPlaces starts;
     private final SessionService sessions;
     private final SessionViews views;
     private final DrillCatalogue drills;
@@ -43,6 +44,7 @@ class AttemptController {
     AttemptController(
             AttemptService attempts,
             Standings standings,
+            StartPlaces starts,
             SessionService sessions,
             SessionViews views,
             DrillCatalogue drills,
@@ -51,6 +53,7 @@ class AttemptController {
             Clock clock) {
         this.attempts = attempts;
         this.standings = standings;
+        this.starts = starts;
         this.sessions = sessions;
         this.views = views;
         this.drills = drills;
@@ -62,6 +65,7 @@ class AttemptController {
     /**
      * All that the recording screen needs to begin or to go on.
      *
+     * @param starts    where each student begins who has played a drill of it before
      * @param minutes   of practice, measured: between its shots, pauses and long breaks left out
      * @param serverNow by which a device sees that its own clock is wrong
      */
@@ -71,6 +75,7 @@ class AttemptController {
             List<DrillOnTable> drills,
             List<AttemptView> attempts,
             List<StandingView> standings,
+            List<StartPlaces.StartView> starts,
             long nextSequence,
             double minutes,
             Instant serverNow) {}
@@ -96,6 +101,7 @@ class AttemptController {
                         .toList(),
                 attempts.ofSession(session).stream().map(AttemptView::of).toList(),
                 standings.all(session),
+                starts.of(who, session),
                 attempts.greatestSequence(session) + 1,
                 minutes(session),
                 Instant.now(clock));

@@ -63,6 +63,13 @@ interface AttemptRepository extends JpaRepository<AttemptEntity, UUID> {
             "select a from AttemptEntity a where a.studentId = :studentId and a.deleted = false order by a.playedAt desc")
     List<AttemptEntity> newestOf(UUID studentId, Limit limit);
 
+    /** The newest attempts at a drill version in sessions begun before another one, newest first. */
+    @Query(
+            "select a from AttemptEntity a where a.studentId = :studentId and a.drillId = :drillId and a.drillVersion = :version"
+                    + " and a.sessionId <> :notIn and a.playedAt < :before and a.deleted = false order by a.playedAt desc, a.sequence desc")
+    List<AttemptEntity> lastBefore(
+            UUID studentId, String drillId, int version, UUID notIn, Instant before, Limit limit);
+
     /** Later shots of patterns whose line of arrival is still being worked out. */
     List<AttemptEntity> findByArrivalPendingTrue();
 }

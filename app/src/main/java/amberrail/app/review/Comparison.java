@@ -5,6 +5,7 @@ import amberrail.app.review.Figures.IntervalView;
 import amberrail.app.web.MayBeMissing;
 import amberrail.core.drill.TryResult;
 import amberrail.core.geometry.Point;
+import amberrail.core.setup.WhatChanged;
 import amberrail.core.statistics.AttemptsNeeded;
 import amberrail.core.statistics.Proportion;
 import amberrail.core.statistics.ProportionChange;
@@ -14,6 +15,7 @@ import amberrail.core.statistics.Verdict;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.function.Predicate;
 
 /** Two periods of one student at one station, side and shot: is the later one better? Every verdict comes of an interval. */
@@ -60,19 +62,35 @@ final class Comparison {
             @MayBeMissing Integer more,
             @MayBeMissing Integer each) {}
 
-    /** All of it: potting, whole success, closeness to the target, tightness with bias set aside. */
-    record ComparisonView(ShareChange potting, ShareChange success, DistanceChange closer, DistanceChange tighter) {}
+    /**
+     * All of it: potting, whole success, closeness to the target, tightness with bias set aside.
+     *
+     * @param success left out where something else was asked
+     * @param closer  left out where the target was in another place, or there is none
+     * @param changed what is different between the two set-ups
+     */
+    record ComparisonView(
+            ShareChange potting,
+            @MayBeMissing ShareChange success,
+            @MayBeMissing DistanceChange closer,
+            DistanceChange tighter,
+            Set<WhatChanged> changed) {}
 
     static ComparisonView of(ReviewedShots from, ReviewedShots to) {
+        Set<WhatChanged> changed = WhatChanged.between(from.layout(), to.layout());
+        boolean toATarget = from.layout().hasTarget() && to.layout().hasTarget();
         return new ComparisonView(
                 share(from, to, shot -> true, shot -> shot.body().outcome().potted()),
-                share(
-                        from,
-                        to,
-                        shot -> shot.judgement().result() != TryResult.NOT_JUDGED,
-                        shot -> shot.judgement().result() == TryResult.SUCCESS),
-                closer(from, to),
-                tighter(from, to));
+                WhatChanged.successComparable(changed)
+                        ? share(
+                                from,
+                                to,
+                                shot -> shot.judgement().result() != TryResult.NOT_JUDGED,
+                                shot -> shot.judgement().result() == TryResult.SUCCESS)
+                        : null,
+                toATarget && WhatChanged.distanceComparable(changed) ? closer(from, to) : null,
+                tighter(from, to),
+                changed);
     }
 
     private static ShareChange share(

@@ -26,6 +26,7 @@ import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
 import amberrail.core.problem.Require;
 import amberrail.core.setup.SetUp;
+import amberrail.core.setup.WhatChanged;
 import amberrail.core.statistics.Dispersion;
 import amberrail.core.statistics.PottingResult;
 import amberrail.core.statistics.Proportion;
@@ -205,7 +206,16 @@ public class ReviewService {
     Comparison.ComparisonView compare(SignedIn who, List<UUID> from, List<UUID> to, Asked asked) {
         Require.between("from", from.size(), 1, MOST_SESSIONS);
         Require.between("to", to.size(), 1, MOST_SESSIONS);
-        return Comparison.of(reviewed(who, from, asked), reviewed(who, to, asked));
+        ReviewedShots earlier = reviewed(who, from, asked);
+        ReviewedShots later = reviewed(who, to, asked);
+        if (!WhatChanged.pottingComparable(WhatChanged.between(earlier.layout(), later.layout()))) {
+            throw new InvalidInputException(
+                    ProblemCode.CONTRADICTION,
+                    "from",
+                    from.get(0),
+                    "must have the balls of this shot in the same places: it was another shot then, and there is nothing to compare");
+        }
+        return Comparison.of(earlier, later);
     }
 
     private ReviewedShots reviewed(SignedIn who, List<UUID> sessionIds, Asked asked) {
@@ -219,9 +229,13 @@ public class ReviewService {
             ReviewView.GroupView group = group(drill, asked.station().orElse(0), asked.mirrored(), asked.shot(), 0);
             ShotLayout here =
                     setUps.layout(SetUp.of(drill, group.station(), group.shot(), group.mirrored(), session.table()));
-            if (layout != null && !layout.isLaidOutAs(here)) {
+            // One period's attempts are thrown together: only what asked the same can be.
+            if (layout != null && !WhatChanged.between(layout, here).isEmpty()) {
                 throw new InvalidInputException(
-                        ProblemCode.CONTRADICTION, "sessions", id, "must have this shot set up in the same way");
+                        ProblemCode.CONTRADICTION,
+                        "sessions",
+                        id,
+                        "must have this shot set up in the same way, with the same target");
             }
             layout = here;
             shots.addAll(of(

@@ -86,6 +86,55 @@ class OwnDrillsTest extends AppTest {
                 .isEqualTo(3);
     }
 
+    /** The same landings on a ring that was made smaller: fewer of them succeed, and nobody has become worse. */
+    @Test
+    void aSmallerRingMakesNobodyWorse() throws Exception {
+        SignedIn coach = club.newCoach();
+        SignedIn student = club.newStudentOf(coach);
+        String id = ownDrillOf(coach);
+        ObjectNode drill = document(coach, id);
+        String wide = play(coach, student, id);
+        landings(coach, wide);
+        ((ObjectNode) drill.at("/stations/0/shots/0/demands/1/zone")).put("radiusMillimetres", 60);
+        save(coach, id, 0, drill);
+        String narrow = play(coach, student, id);
+        landings(coach, narrow);
+        JsonNode compared = tree(read(
+                coach,
+                "/api/v1/students/{s}/comparison?drillId={d}&station=0&from={a}&to={b}",
+                student.accountId(),
+                id,
+                wide,
+                narrow));
+        assertThat(compared.at("/changed/0").asText()).isEqualTo("TARGET_SIZE");
+        assertThat(compared.has("success")).isFalse();
+        assertThat(compared.at("/closer/verdict").asText()).isEqualTo("NO_CLEAR_CHANGE_YET");
+        assertThat(compared.at("/closer/ratio").asDouble()).isEqualTo(1);
+        assertThat(compared.at("/potting/verdict").asText()).isEqualTo("NO_CLEAR_CHANGE_YET");
+        // Thrown together as one period they would be neither.
+        read(
+                        coach,
+                        "/api/v1/students/{s}/comparison?drillId={d}&station=0&from={a}&from={c}&to={b}",
+                        student.accountId(),
+                        id,
+                        wide,
+                        narrow,
+                        narrow)
+                .andExpect(status().isBadRequest());
+    }
+
+    private void landings(SignedIn coach, String session) throws Exception {
+        for (int i = 0; i < 24; i++) {
+            put(
+                            coach,
+                            Club.potted(i, 1746 + 12 * (i % 9), 1016 - 11 * (i % 7)),
+                            "/api/v1/sessions/{s}/attempts/{a}",
+                            session,
+                            UUID.randomUUID())
+                    .andExpect(status().isOk());
+        }
+    }
+
     @Test
     void twoWindowsNoticeEachOtherAndNothingIsLost() throws Exception {
         SignedIn coach = club.newCoach();

@@ -11,6 +11,7 @@ import amberrail.app.testing.AppTest;
 import amberrail.app.testing.Club;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -236,5 +237,43 @@ class SessionsTest extends AppTest {
         put(ana, Map.of("words", List.of("two\nlines")), "/api/v1/me/observations")
                 .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.field").value("words"));
+    }
+
+    /** "Three in a row" at the first station: the next session begins at its mirror, and after that one at the second station. */
+    @Test
+    void aSessionBeginsWhereTheRuleHadBroughtTheStudent() throws Exception {
+        SignedIn coach = club.newCoach();
+        SignedIn student = club.newStudentOf(coach);
+        String first = beginSession(coach, student);
+        assertThat(tree(read(coach, "/api/v1/sessions/{s}", first)).get("starts"))
+                .isEmpty();
+        made(coach, first, false);
+        JsonNode start = tree(read(coach, "/api/v1/sessions/{s}", beginSession(coach, student)))
+                .at("/starts/0");
+        assertThat(start.get("studentId").asText())
+                .isEqualTo(student.accountId().toString());
+        assertThat(start.get("station").asInt()).isZero();
+        assertThat(start.get("mirrored").asBoolean()).isTrue();
+        String second = beginSession(coach, student);
+        made(coach, second, false);
+        made(coach, second, true);
+        JsonNode higher = tree(read(coach, "/api/v1/sessions/{s}", beginSession(coach, student)))
+                .at("/starts/0");
+        assertThat(higher.get("station").asInt()).isEqualTo(1);
+        assertThat(higher.get("mirrored").asBoolean()).isFalse();
+    }
+
+    private void made(SignedIn coach, String session, boolean mirrored) throws Exception {
+        JsonNode ring = tree(read(coach, "/api/v1/sessions/{s}", session))
+                .at("/drills/0/stations/0/" + (mirrored ? "mirror" : "original") + "/0/target");
+        for (int i = 0; i < 3; i++) {
+            ObjectNode body = json.valueToTree(Club.potted(
+                    (mirrored ? 3 : 0) + i,
+                    ring.get("xMillimetres").asDouble(),
+                    ring.get("yMillimetres").asDouble()));
+            body.put("mirrored", mirrored).put("playedAt", Instant.now().toString());
+            put(coach, body, "/api/v1/sessions/{s}/attempts/{a}", session, UUID.randomUUID())
+                    .andExpect(status().isOk());
+        }
     }
 }
