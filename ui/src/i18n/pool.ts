@@ -179,6 +179,15 @@ export const pool = {
     aimRoom: 'Aimed at the middle of what pockets at this pace: ± {mrad} mrad.',
     title404: 'There is no such drill here.',
   },
+  caution: {
+    title: 'Take care',
+    BALL_MAY_LEAVE_THE_TABLE: 'A ball may leave the table: clear the space, nobody opposite.',
+    RAISED_CUE: 'Raised cue: ask whether the house allows it; the cloth can suffer.',
+    PUSH_STROKE: 'Balls close together: a short stroke, so that it is no push.',
+    RING_UNDER_BALL: 'A ring under a ball changes how it leaves: mark beside it, or lift it before the shot.',
+    REPETITION:
+      'Bending and repeating tire the back: take breaks, stop if something hurts, and see a doctor if it stays.',
+  },
   rule: {
     IN_A_ROW: '{successes} in a row',
     OF_A_BLOCK: '{successes} of {outOf}',

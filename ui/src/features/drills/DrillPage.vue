@@ -6,6 +6,7 @@ import { useI18n } from 'vue-i18n'
 import { useRoute } from 'vue-router'
 import DrillGrades from '@/features/grades/DrillGrades.vue'
 import RecipeTable from '@/features/recipes/RecipeTable.vue'
+import CautionList from '@/shared/CautionList.vue'
 import PageState from '@/shared/PageState.vue'
 import SelectField from '@/shared/SelectField.vue'
 import { useHand } from '@/shared/useHand'
@@ -161,6 +162,7 @@ const stationOptions = computed(() =>
         />
         <DrillGrades class="words" :drill-id="props.id" :table-id="data.table.id" :names="stationNames" />
         <section class="words">
+          <CautionList :cautions="data.drill.drill.cautions" />
           <p>
             <strong>{{ t('drills.watch') }}.</strong> {{ data.drill.drill.watch }}
           </p>

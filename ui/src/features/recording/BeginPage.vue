@@ -5,7 +5,9 @@ import { computed, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
+import type { Caution } from '@/api/types'
 import { useTables } from '@/features/drills/useTables'
+import CautionList from '@/shared/CautionList.vue'
 import PageState from '@/shared/PageState.vue'
 import SelectField from '@/shared/SelectField.vue'
 import { useAction } from '@/shared/useAction'
@@ -30,6 +32,7 @@ const { data, busy, problem, reload } = useLoad(async () => ({
   drills: (await answer(api.GET('/api/v1/drills'))).drills.map(({ drill }) => ({
     id: drill.id,
     title: drill.title,
+    cautions: drill.cautions,
   })),
 }))
 
@@ -40,6 +43,15 @@ const ballSetId = ref<string>()
 const cueId = ref<string>()
 const coached = ref(isCoach.value)
 const { busy: starting, problem: refusal, run } = useAction()
+/** Of what is chosen, and of every practice. */
+const cautions = computed<Caution[]>(() => [
+  ...new Set<Caution>([
+    ...(data.value?.drills ?? [])
+      .filter(({ id }) => drillIds.value.includes(id))
+      .flatMap((drill) => drill.cautions),
+    'REPETITION',
+  ]),
+])
 
 onMounted(async () => {
   await reload()
@@ -123,6 +135,7 @@ async function begin(): Promise<void> {
         <label v-if="isCoach" class="check"
           ><input v-model="coached" type="checkbox" /> {{ t('recording.begin.coached') }}</label
         >
+        <CautionList :cautions="cautions" />
         <p v-if="refusal" role="alert" class="problem">{{ refusal }}</p>
         <Button
           type="submit"

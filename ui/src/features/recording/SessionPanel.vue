@@ -5,7 +5,8 @@ import Select from 'primevue/select'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
-import type { Routine, SessionDetail } from '@/api/types'
+import type { Caution, Routine, SessionDetail } from '@/api/types'
+import CautionList from '@/shared/CautionList.vue'
 import { useAction } from '@/shared/useAction'
 import { useLoad } from '@/shared/useLoad'
 import { useSignedIn } from '@/device/useSignedIn'
@@ -46,6 +47,14 @@ const otherStudents = computed(() =>
   (students.data.value ?? []).filter(({ id }) => !session.value.students.some((one) => one.id === id)),
 )
 
+/** Of what is played now, and of every practice. */
+const cautions = computed<Caution[]>(() => [
+  ...new Set<Caution>([
+    ...(props.detail.drills.find(({ drill }) => drill.id === props.drillId)?.drill.cautions ?? []),
+    'REPETITION',
+  ]),
+])
+
 const note = ref('')
 watch(
   () => session.value.note,
@@ -85,6 +94,7 @@ const reopen = () => act(answer(api.POST('/api/v1/sessions/{id}/reopen', { param
     :style="{ width: 'min(560px, 96vw)' }"
   >
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+    <CautionList :cautions="cautions" />
     <p class="figures">
       {{
         t(session.coached ? 'recording.session.coached' : 'recording.session.alone', {

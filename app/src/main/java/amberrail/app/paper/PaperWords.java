@@ -4,6 +4,7 @@ import amberrail.app.drills.DemandView;
 import amberrail.app.drills.RuleView;
 import amberrail.app.people.Preferences;
 import amberrail.core.drill.BallPlacement;
+import amberrail.core.drill.Caution;
 import amberrail.core.table.Cushion;
 import amberrail.core.table.PocketName;
 import java.util.Locale;
@@ -47,6 +48,19 @@ final class PaperWords {
             case OBJECT -> "Ball " + label;
             case NEXT -> "Next ball " + label;
             case BLOCKER -> "Blocker " + label;
+        };
+    }
+
+    /** The same in both dialects. */
+    static String caution(Caution caution) {
+        return switch (caution) {
+            case BALL_MAY_LEAVE_THE_TABLE -> "A ball may leave the table: clear the space, nobody opposite.";
+            case RAISED_CUE -> "Raised cue: ask whether the house allows it; the cloth can suffer.";
+            case PUSH_STROKE -> "Balls close together: a short stroke, so that it is no push.";
+            case RING_UNDER_BALL ->
+                "A ring under a ball changes how it leaves: mark beside it, or lift it before the shot.";
+            case REPETITION ->
+                "Bending and repeating tire the back: take breaks, stop if something hurts, and see a doctor if it stays.";
         };
     }
 

@@ -5,6 +5,7 @@ import amberrail.app.drills.DrillOnTable;
 import amberrail.app.drills.PlaceView;
 import amberrail.app.drills.ShotView;
 import amberrail.app.kit.TableDrawing;
+import amberrail.core.drill.Caution;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Locale;
@@ -61,7 +62,10 @@ final class SetUpCard {
                 y = drawing(stream, text, table, shot, left, width, y);
                 y = places(text, shot, left, width, y - 8);
                 y = asked(text, station, shot, left, width, y - 3);
-                text.paragraph(text.plain, TEXT_POINTS - 1.5, left, y - 3, width, MARKS);
+                y = text.paragraph(text.plain, TEXT_POINTS - 1.5, left, y - 3, width, MARKS);
+                for (Caution caution : drill.drill().cautions()) {
+                    y = text.paragraph(text.bold, TEXT_POINTS - 1.5, left, y - 1, width, PaperWords.caution(caution));
+                }
             }
             ByteArrayOutputStream out = new ByteArrayOutputStream();
             document.save(out);

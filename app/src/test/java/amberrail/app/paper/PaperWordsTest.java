@@ -8,6 +8,7 @@ import amberrail.app.drills.ZoneView;
 import amberrail.app.people.Preferences.Dialect;
 import amberrail.app.testing.ScreenWords;
 import amberrail.core.drill.BallPlacement;
+import amberrail.core.drill.Caution;
 import amberrail.core.drill.Demand.PocketHalf;
 import amberrail.core.table.Cushion;
 import amberrail.core.table.PocketName;
@@ -136,5 +137,12 @@ class PaperWordsTest {
                 .containsExactlyInAnyOrder("Cue ball", "Ball 7", "Next ball 7", "Blocker 7");
         assertThat(words.sights(2, 1.25)).isEqualTo("sights 2.00 · 1.25");
         assertThat(new PaperWords(Dialect.POOL).sights(2, 1.25)).isEqualTo("diamonds 2.00 · 1.25");
+    }
+
+    @ParameterizedTest
+    @EnumSource(Caution.class)
+    void cautionsAreWordForWordTheSame(Caution caution) {
+        assertThat(PaperWords.caution(caution)).isEqualTo(ScreenWords.pool().get("caution." + caution));
+        assertThat(ScreenWords.snooker().get("caution." + caution)).isEqualTo(PaperWords.caution(caution));
     }
 }

@@ -36,6 +36,9 @@ public record AllowedErrors(Room pacePercent, Room tipHeightMillimetres, Room ai
         }
     }
 
+    /** What rounds to 0.1 per cent, mm or mrad. */
+    private static final double LEAST_SHOWN = 0.05;
+
     private static final double MOST_PACE_PERCENT = 60;
     /** Of the ball's radius: past it any stroke slips off. */
     private static final double MOST_TIP_SHARE = 0.5;
@@ -49,6 +52,15 @@ public record AllowedErrors(Room pacePercent, Room tipHeightMillimetres, Room ai
                 room(runner, task, MOST_PACE_PERCENT, percent -> stroke.moved(percent / 100, 0, 0)),
                 room(runner, task, MOST_TIP_SHARE * task.cueRadiusMillimetres(), tip -> stroke.moved(0, tip, 0)),
                 room(runner, task, MOST_AIM_MILLIRADIANS, aim -> stroke.moved(0, 0, aim)));
+    }
+
+    /** Whether a person can play it at all: pace, height and aim may each be off by something that a screen can show. */
+    public boolean leaveRoom() {
+        return leavesRoom(pacePercent) && leavesRoom(tipHeightMillimetres) && leavesRoom(aimMilliradians);
+    }
+
+    private static boolean leavesRoom(Room room) {
+        return room.below() >= LEAST_SHOWN || room.above() >= LEAST_SHOWN;
     }
 
     /** What goes wrong first for a student with these errors: the least room in units of the student's own deviation. */

@@ -118,6 +118,7 @@ public final class RecipeSolver {
         }
         return bestOfEachWay(working).parallelStream()
                 .flatMap(candidate -> finished(candidate).stream())
+                .filter(recipe -> recipe.allowed().leaveRoom())
                 .sorted(Comparator.comparingDouble((Recipe r) -> -r.success().probability()))
                 .toList();
     }

@@ -49,6 +49,9 @@ class RecipeSolverTest {
                     .isLessThan(0.05);
             assertThat(recipe.aim().halfWidthMilliradians()).isPositive();
             assertThat(recipe.success().probability()).isPositive();
+            assertThat(recipe.allowed().leaveRoom())
+                    .as("nobody can play what may not be off at all")
+                    .isTrue();
         }
         assertThat(recipes)
                 .as("best first")
