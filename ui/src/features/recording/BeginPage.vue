@@ -135,7 +135,6 @@ async function begin(): Promise<void> {
         <label v-if="isCoach" class="check"
           ><input v-model="coached" type="checkbox" /> {{ t('recording.begin.coached') }}</label
         >
-        <CautionList :cautions="cautions" />
         <p v-if="refusal" role="alert" class="problem">{{ refusal }}</p>
         <Button
           type="submit"
@@ -144,6 +143,7 @@ async function begin(): Promise<void> {
           :loading="starting"
           :disabled="studentIds.length === 0 || drillIds.length === 0"
         />
+        <CautionList :cautions="cautions" />
       </form>
     </PageState>
   </main>

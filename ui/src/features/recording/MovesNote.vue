@@ -39,7 +39,16 @@ const moves = computed(() => {
 
 <template>
   <p class="moves" role="status">
-    <strong>{{ t(`recording.step.${step.why}`, { n: step.to.station + 1 }) }}</strong>
+    <strong>{{
+      t(
+        step.to.mirrored && step.why === 'LAST_TIME'
+          ? 'recording.step.LAST_TIME_MIRROR'
+          : `recording.step.${step.why}`,
+        {
+          n: step.to.station + 1,
+        },
+      )
+    }}</strong>
     <template v-if="step.why === 'LAST_TIME'" />
     <span v-else-if="moves.length"> {{ t('recording.step.move') }} {{ moves.join('; ') }}.</span>
     <span v-else> {{ t('recording.step.same') }}</span>

@@ -26,12 +26,13 @@ const closeUp = computed(() => ({
     SIDE_IN_ZONE_RADII * (props.shot.zone?.radiusMillimetres ?? 0),
   ),
 }))
+const caption = computed(() => (props.shot.zone ? 'recording.loupe' : 'recording.loupeAtContact'))
 </script>
 
 <template>
   <figure class="loupe">
-    <RecordingCloth v-bind="{ ...props, ...$attrs }" :close-up="closeUp" :label="$t('recording.loupe')" />
-    <figcaption class="small quiet">{{ $t('recording.loupe') }}</figcaption>
+    <RecordingCloth v-bind="{ ...props, ...$attrs }" :close-up="closeUp" :label="$t(caption)" />
+    <figcaption class="small quiet">{{ $t(caption) }}</figcaption>
   </figure>
 </template>
 

@@ -49,7 +49,7 @@ export const recipes = {
   first: 'First to go wrong',
   drift: 'Drift to contact',
   words:
-    'Each may be off by so much if all else is right. Succeeds: 2,000 simulated strokes with the errors of that band; ± is the standard error. Drift: how far aside the cue ball is at contact if the table slopes by 1 mm in a metre across. Choose a way to see its path.',
+    'Each may be off by so much if all else is right. Succeeds: 1,000 simulated strokes with the errors of that band, each on a slope drawn by chance since nobody has checked this table for level; ± is the standard error. Drift: how far aside the cue ball is at contact if the table slopes by 1 mm in a metre across. Choose a way to see its path.',
   ownErrors:
     'For a student the errors are those found from their own shots; with few shots they are mostly the usual ones (pace 6 %, tip 2 mm, aim 1.5 mrad).',
   reason: {

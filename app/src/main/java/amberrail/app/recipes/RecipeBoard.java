@@ -40,7 +40,7 @@ import org.springframework.stereotype.Service;
 /** Lays the recipes of a shot side by side. */
 @Service
 class RecipeBoard {
-    private static final int STROKES = 2_000;
+    private static final int STROKES = 1_000;
     private static final long SEED = 20_243;
     /** A rolling ball feels 5/7 of the slope's pull; the slope is 1 mm in a metre. */
     private static final double DRIFT_OF_A_MILLIMETRE = 5.0 / 7 * 9.81 * 0.001;

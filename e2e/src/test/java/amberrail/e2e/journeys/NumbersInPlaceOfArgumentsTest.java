@@ -21,7 +21,8 @@ class NumbersInPlaceOfArgumentsTest extends Journey {
     void waysStandSideBySideAndTheChosenOneIsDrawn() {
         Page page = signedIn("iris", 1280, 800);
         page.navigate("/drills/roll-on-to-the-ring");
-        assertThat(page.locator(".recipes tbody tr").first()).containsText("★");
+        // Among those as good within three points the simplest, not always the first.
+        assertThat(page.locator(".recipes tbody")).containsText("★");
         assertThat(page.locator(".recipes")).containsText("is the usual way:");
         String before = page.locator(".recipes tbody td").first().textContent();
         page.getByLabel("Chance for").selectOption("AMBER");
