@@ -84,7 +84,10 @@ const backFields = computed(() => {
       @update:model-value="setKind"
     />
     <FieldRow :key="station.rule.kind" :fields="fields" :values="station.rule" @change="setRule" />
-    <RuleStrictness :rule="station.rule" />
+    <RuleStrictness
+      :rule="station.rule"
+      :both-sides="(bench.drill.value?.mirror ?? 'after_the_original') !== 'none'"
+    />
     <label class="check">
       <input
         type="checkbox"

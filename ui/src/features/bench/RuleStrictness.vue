@@ -8,7 +8,7 @@ import type { Strictness } from '@/api/types'
 import type { DraftRule } from './drillDocument'
 
 /** How strict the rule is, live while it is typed: who passes by luck, and how long the others need. */
-const props = defineProps<{ rule: DraftRule }>()
+const props = defineProps<{ rule: DraftRule; bothSides: boolean }>()
 const { t } = useI18n()
 const { figure } = useUnits()
 const rates = shallowRef<Strictness['rates']>()
@@ -26,6 +26,7 @@ async function ask(rule: DraftRule): Promise<void> {
     successes: 'successes' in rule ? rule.successes : undefined,
     outOf: 'outOf' in rule ? rule.outOf : undefined,
     capTries: rule.capTries,
+    bothSides: props.bothSides,
   }
   try {
     const said = await answer(api.POST('/api/v1/rules/strictness', { body }))
@@ -37,8 +38,8 @@ async function ask(rule: DraftRule): Promise<void> {
   }
 }
 watch(
-  () => props.rule,
-  (rule) => void ask(rule),
+  () => [props.rule, props.bothSides] as const,
+  ([rule]) => void ask(rule),
   { immediate: true },
 )
 </script>
@@ -50,7 +51,7 @@ watch(
     <table v-else-if="rates" class="figures">
       <caption>
         {{
-          t('strictness.title', { cap: rule.capTries })
+          t(bothSides ? 'strictness.titleBoth' : 'strictness.title', { cap: rule.capTries })
         }}
       </caption>
       <thead>

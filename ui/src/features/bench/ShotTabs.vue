@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { withStation } from './edits'
+import { nextShot } from './patternShot'
 import { useBench } from './useBench'
 
 /** The shots of a pattern; most stations have one. */
@@ -16,16 +17,16 @@ function open(shot: number): void {
   bench.demandIndex.value = undefined
 }
 
-/** A copy of the shot in hand: most of a pattern stays where it lies. */
+/** The pattern goes on from the shot in hand. */
 function add(): void {
-  const { drill, at, shot } = bench
-  if (!drill.value || !shot.value) return
-  const copy = shot.value
+  const { drill, at, shot, geometry } = bench
+  if (!drill.value || !shot.value || !geometry.value) return
+  const next = nextShot(geometry.value, shot.value)
   const index = at.value.shot + 1
   bench.change(
     withStation(drill.value, at.value.station, (station) => ({
       ...station,
-      shots: [...station.shots.slice(0, index), copy, ...station.shots.slice(index)],
+      shots: [...station.shots.slice(0, index), next, ...station.shots.slice(index)],
     })),
   )
   open(index)

@@ -4,7 +4,7 @@ import { useI18n } from 'vue-i18n'
 import ChoiceField from '@/shared/ChoiceField.vue'
 import { useNotation } from '@/shared/useNotation'
 import { useUnits } from '@/shared/units'
-import type { RecipeWay, ShotPath, StrikeScale } from '@/api/types'
+import type { RecipeBoardView, RecipeWay, ShotPath, StrikeScale } from '@/api/types'
 import { useLevelChoice } from './useLevelChoice'
 import { useRecipes } from './useRecipes'
 
@@ -52,6 +52,13 @@ function name(way: RecipeWay): string {
   return `${t(`drills.way.${way.way}`)}, ${t('drills.byCushions', way.cushions.length)}`
 }
 
+/** What stands in the way, by name; a larger target is only spoken of where the target is what is missed. */
+function notMet(faults: NonNullable<RecipeBoardView['nearest']>['faults']): string {
+  const why = faults.map((fault) => t(`recording.why.${fault}`)).join(', ')
+  const hint = faults.includes('OUTSIDE_THE_ZONE') ? ` ${t('recipes.widerTarget')}` : ''
+  return faults.length ? `${t('recipes.notMet', { why })}${hint}` : ''
+}
+
 const reason = computed(() => {
   const { preference, ways: all } = board.value ?? {}
   if (!preference || !all) return ''
@@ -85,6 +92,7 @@ const reason = computed(() => {
               ),
             })
           }}
+          {{ notMet(board.nearest.faults) }}
           <button type="button" class="link" @click="emit('show', board.nearest.path)">
             {{ t('recipes.showNearest') }}
           </button>

@@ -230,6 +230,8 @@ export const bench = {
     DEMANDS_CONTRADICT: 'Two demands contradict each other (ball {balls}).',
     NOTHING_TO_HIDE_BEHIND: 'There is no ball to hide behind.',
     BALL_BEFORE_THE_CUE_BALL: 'Ball {balls} is in the way of the cue ball.',
+    POCKETED_BEFORE:
+      'Ball {balls} was pocketed by the shot before: everything is set up anew for this one. In a pattern, take another ball.',
     BALL_BEFORE_THE_POCKET: 'Ball {balls} is in the way to the pocket.',
     NOTHING_ASKED: 'Nothing is asked, so every try would succeed.',
     NO_STROKE: 'No stroke that a person can play does all of this.',
@@ -271,6 +273,7 @@ export const bench = {
 
 export const strictness = {
   title: 'How strict this is, within {cap} tries',
+  titleBoth: 'How strict this is, on both sides, within {cap} tries on each',
   player: 'True success',
   passes: 'passes',
   needs: 'needs (even chance)',

@@ -34,7 +34,9 @@ export const recipes = {
   forBand: 'Chance for',
   none: 'No stroke that a person can play does this. The bench shows what stands in the way; a larger target or another place of the cue ball may help.',
   nearest:
-    'Nearest that works: the ball drops and the cue ball rests {miss} from the target’s centre, played at pace {pace}, tip {tip}. A target that reaches there, or a cue ball nearer to it, would do.',
+    'Nearest that works: the ball drops and the cue ball rests {miss} from the target’s centre, played at pace {pace}, tip {tip}.',
+  notMet: 'Not met then: {why}.',
+  widerTarget: 'A target that reaches there, or a cue ball nearer to it, would do.',
   showNearest: 'Show its path',
   openPockets: 'From here the ball can be played into: {pockets}.',
   preferred: 'is the usual way:',

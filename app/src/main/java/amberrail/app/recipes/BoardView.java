@@ -6,6 +6,7 @@ import amberrail.app.shots.RecipeAnswers.StrokeView;
 import amberrail.app.shots.ShotAnswers.ShotPathView;
 import amberrail.app.shots.ShotAnswers.SuccessView;
 import amberrail.app.web.MayBeMissing;
+import amberrail.core.attempt.Judgement;
 import amberrail.core.recipe.AllowedErrors;
 import amberrail.core.recipe.Preference;
 import amberrail.core.recipe.Recipe;
@@ -27,8 +28,8 @@ record BoardView(
         @MayBeMissing NearestView nearest,
         List<PocketName> openPockets) {
 
-    /** A stroke that pots; the cue ball rests this far from the target's centre. */
-    record NearestView(StrokeView stroke, double missMillimetres, ShotPathView path) {}
+    /** A stroke that pots; the cue ball rests this far from the target's centre, and these demands are not met. */
+    record NearestView(StrokeView stroke, double missMillimetres, ShotPathView path, List<Judgement.Fault> faults) {}
 
     /**
      * One way.

@@ -10,6 +10,8 @@ import amberrail.app.shots.RecipeAnswers.StrokeView;
 import amberrail.app.shots.ShotAnswers.AimView;
 import amberrail.app.shots.ShotAnswers.ShotPathView;
 import amberrail.app.shots.ShotAnswers.SuccessView;
+import amberrail.core.attempt.Judge;
+import amberrail.core.attempt.Judgement;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.geometry.Point;
 import amberrail.core.grading.OpenPockets;
@@ -26,6 +28,7 @@ import amberrail.core.setup.WorkedSetUp;
 import amberrail.core.simulation.ExecutionErrors;
 import amberrail.core.simulation.ShotEvent;
 import amberrail.core.simulation.ShotRecord;
+import amberrail.core.simulation.ShotRunner;
 import amberrail.core.simulation.ShotSimulator;
 import amberrail.core.simulation.ShotTable;
 import amberrail.core.simulation.StrokeNoise;
@@ -110,8 +113,17 @@ class RecipeBoard {
                         ShotPathView.of(
                                 scene.play(near.stroke(), scene.physics()),
                                 near.stroke().launchDegrees(),
-                                AimView.of(near.aim()))))
+                                AimView.of(near.aim())),
+                        faults(scene, near.stroke())))
                 .orElse(null);
+    }
+
+    /** Which demands it does not meet: the reason why nothing works, told by what fails and not guessed. */
+    private static List<Judgement.Fault> faults(Scene scene, PlannedStroke stroke) {
+        ShotTask task = scene.task();
+        ShotRunner runner = new ShotRunner(task.table(), task.physics(), task.balls(), task.cueBall());
+        runner.play(stroke.onBall(scene.cueRadius()), stroke.launchDegrees());
+        return Judge.judge(scene.layout(), runner.result()).faults();
     }
 
     private static PlayedWayView way(

@@ -8,6 +8,7 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.stream.DoubleStream;
 
 /**
@@ -25,16 +26,22 @@ record StrictnessView(List<RateView> rates) {
         WHOLE_RUN
     }
 
-    /** A rule as it is being typed. */
+    /**
+     * A rule as it is being typed.
+     *
+     * @param bothSides original and mirror must each meet it, each within its own cap; left out: one side
+     */
     record RuleRequest(
             @NotNull Kind kind,
             @MayBeMissing Integer successes,
             @MayBeMissing Integer outOf,
-            @Min(1) @Max(200) int capTries) {
+            @Min(1) @Max(200) int capTries,
+            @MayBeMissing Boolean bothSides) {
         MasteryRule toRule() {
             return switch (kind) {
                 case IN_A_ROW -> new MasteryRule.Run(given("successes", successes));
-                case OF_A_BLOCK -> new MasteryRule.Block(given("successes", successes), given("outOf", outOf));
+                case OF_A_BLOCK ->
+                    new MasteryRule.BlockPassedAtOnce(given("successes", successes), given("outOf", outOf));
                 case OF_THE_LAST -> new MasteryRule.Sliding(given("successes", successes), given("outOf", outOf));
                 case WHOLE_RUN -> new MasteryRule.Run(1);
             };
@@ -52,7 +59,8 @@ record StrictnessView(List<RateView> rates) {
     /**
      * One rate.
      *
-     * @param medianAttempts with these an even chance of having passed; missing if hardly ever
+     * @param passProbability of both sides, where both are asked
+     * @param medianAttempts  with these, on both sides together, an even chance of having passed; missing if hardly ever
      */
     record RateView(
             double successRate,
@@ -62,14 +70,17 @@ record StrictnessView(List<RateView> rates) {
     private static final double[] RATES = {0.5, 0.6, 0.7, 0.8};
 
     static StrictnessView of(RuleRequest request) {
-        MasteryRule rule = request.toRule();
+        MasteryRule side = request.toRule();
+        boolean both = Boolean.TRUE.equals(request.bothSides());
+        MasteryRule whole = both ? new MasteryRule.BothSides(side) : side;
         return new StrictnessView(DoubleStream.of(RATES)
                 .mapToObj(rate -> {
-                    MasteryRule.Strictness at = rule.at(rate, request.capTries());
-                    Integer median = at.medianAttempts().isPresent()
-                            ? at.medianAttempts().getAsInt()
-                            : null;
-                    return new RateView(rate, at.passProbability(), median);
+                    double passesOne = side.at(rate, request.capTries()).passProbability();
+                    OptionalInt median = whole.at(rate, request.capTries()).medianAttempts();
+                    return new RateView(
+                            rate,
+                            both ? passesOne * passesOne : passesOne,
+                            median.isPresent() ? median.getAsInt() : null);
                 })
                 .toList());
     }

@@ -10,6 +10,7 @@ import amberrail.app.testing.Club;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -111,6 +112,19 @@ class RecipeBoardTest extends AppTest {
         assertThat(board.at("/nearest/path/tracks")).isNotEmpty();
     }
 
+    /** The ring can be reached; cushions that no ball meets in that order are the trouble, and that is what is said. */
+    @Test
+    void whyNothingWorksNamesTheDemandThatFails() throws Exception {
+        ObjectNode drill = document(club.head(), Club.DRILL);
+        ((ArrayNode) drill.at("/stations/0/shots/0/demands"))
+                .add(json.valueToTree(Map.of("kind", "use-cushions", "cushions", List.of("W", "W", "W"))));
+        JsonNode board = draftBoard(drill);
+        assertThat(board.get("ways")).isEmpty();
+        assertThat(board.at("/nearest/missMillimetres").asDouble()).isLessThan(220);
+        assertThat(board.at("/nearest/faults")).hasSize(1);
+        assertThat(board.at("/nearest/faults/0").asText()).isEqualTo("OTHER_CUSHIONS");
+    }
+
     @Test
     void whereThePocketIsBlockedTheOpenOnesAreSaid() throws Exception {
         ObjectNode drill = document(club.head(), Club.DRILL);
@@ -136,6 +150,14 @@ class RecipeBoardTest extends AppTest {
                 tree(post(club.head(), rule, "/api/v1/rules/strictness")).get("rates");
         assertThat(rates.at("/0/passProbability").asDouble()).isCloseTo(0.79, within(0.005));
         assertThat(rates.at("/3/medianAttempts").asInt()).isEqualTo(3);
+        var both = new HashMap<>(rule);
+        both.put("bothSides", true);
+        JsonNode twice =
+                tree(post(club.head(), both, "/api/v1/rules/strictness")).get("rates");
+        assertThat(twice.at("/0/passProbability").asDouble())
+                .as("each side within its own cap")
+                .isCloseTo(0.79 * 0.79, within(0.01));
+        assertThat(twice.at("/3/medianAttempts").asInt()).isBetween(7, 12);
         post(
                         club.head(),
                         Map.of("kind", "OF_A_BLOCK", "successes", 8, "outOf", 7, "capTries", 20),

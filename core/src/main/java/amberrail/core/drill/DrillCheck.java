@@ -37,6 +37,10 @@ public final class DrillCheck {
         for (int i = 0; i < station.shots().size(); i++) {
             Shot shot = station.shots().get(i);
             contradictions(index, i, shot);
+            if (i > 0 && !station.goesOnAt(i)) {
+                String again = station.shots().get(i - 1).pot().orElseThrow().ball();
+                add(DrillProblem.Kind.POCKETED_BEFORE, index, i, List.of(again));
+            }
             try {
                 laidOut(index, i, ShotLayout.of(shot, table, table.spec().balls(), false, zoneScale));
             } catch (InvalidInputException e) {

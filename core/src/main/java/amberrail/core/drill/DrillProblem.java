@@ -30,6 +30,8 @@ public record DrillProblem(
         BALL_BEFORE_THE_CUE_BALL(false),
         /** A ball lies in the way of the object ball. */
         BALL_BEFORE_THE_POCKET(false),
+        /** The ball that the shot before potted lies there again, so that nothing goes on: a pattern by mistake, or several answers to one set-up. */
+        POCKETED_BEFORE(false),
         /** The shot asks nothing yet, and the drill is no exploration: there is nothing to judge. */
         NOTHING_ASKED(true);
 

@@ -120,6 +120,59 @@ public sealed interface MasteryRule {
         }
     }
 
+    /**
+     * {@code m} of separate blocks of {@code n}, passed as soon as {@code m} are made in the present one: how it is played at a table, where nobody
+     * plays a block to its end that is passed already. The same as {@link Block} after whole blocks.
+     */
+    record BlockPassedAtOnce(int m, int n) implements MasteryRule {
+        public BlockPassedAtOnce {
+            Require.between("rule.n", n, 1, 1000);
+            Require.between("rule.m", m, 1, n);
+        }
+
+        @Override
+        public double[] passProbabilities(double p, int attempts) {
+            double missed = new BinomialDistribution(n, p).cumulativeProbability(m - 1);
+            double[] missedSoFar = new double[n];
+            for (int i = 0; i < n; i++) {
+                missedSoFar[i] = i == 0 ? 1 : new BinomialDistribution(i, p).cumulativeProbability(m - 1);
+            }
+            double[] passed = new double[attempts + 1];
+            for (int i = 1; i <= attempts; i++) {
+                passed[i] = 1 - Math.pow(missed, i / n) * missedSoFar[i % n];
+            }
+            return passed;
+        }
+
+        @Override
+        public OptionalDouble expectedAttempts(double p) {
+            return OptionalDouble.empty();
+        }
+    }
+
+    /** A rule that original and mirror must each meet, one after the other: attempts of both sides together. */
+    record BothSides(MasteryRule one) implements MasteryRule {
+        @Override
+        public double[] passProbabilities(double p, int attempts) {
+            double[] side = one.passProbabilities(p, attempts);
+            double[] passed = new double[attempts + 1];
+            for (int i = 1; i <= attempts; i++) {
+                double here = 0;
+                for (int first = 1; first < i; first++) {
+                    here += (side[first] - side[first - 1]) * (side[i - first] - side[i - first - 1]);
+                }
+                passed[i] = passed[i - 1] + here;
+            }
+            return passed;
+        }
+
+        @Override
+        public OptionalDouble expectedAttempts(double p) {
+            OptionalDouble side = one.expectedAttempts(p);
+            return side.isPresent() ? OptionalDouble.of(2 * side.getAsDouble()) : side;
+        }
+    }
+
     /** {@code m} of the last {@code n}, or of the fewer so far. */
     record Sliding(int m, int n) implements MasteryRule {
         public Sliding {

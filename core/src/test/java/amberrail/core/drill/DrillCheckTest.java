@@ -33,7 +33,16 @@ class DrillCheckTest {
 
     private static List<DrillProblem> check(
             Optional<Explore> explore, AdvancingRule rule, List<BallPlacement> balls, Demand... demands) {
-        Shot shot = new Shot(balls, List.of(demands), ArrivalLine.NATURAL_ROLL);
+        return check(explore, rule, List.of(new Shot(balls, List.of(demands), ArrivalLine.NATURAL_ROLL)));
+    }
+
+    private static List<DrillProblem.Kind> pattern(Shot... shots) {
+        return check(Optional.empty(), THREE, List.of(shots)).stream()
+                .map(DrillProblem::kind)
+                .toList();
+    }
+
+    private static List<DrillProblem> check(Optional<Explore> explore, AdvancingRule rule, List<Shot> shots) {
         Drill drill = new Drill(
                 "test",
                 1,
@@ -50,7 +59,7 @@ class DrillCheckTest {
                 explore,
                 Set.of(),
                 new DrillTags("test", Set.of(), true, true, Set.of(), List.of()),
-                List.of(new Station("One", List.of(shot), rule, Optional.empty())));
+                List.of(new Station("One", shots, rule, Optional.empty())));
         return DrillCheck.of(drill, TablePlan.of(TablePresets.POOL_9FT), 1);
     }
 
@@ -126,6 +135,18 @@ class DrillCheckTest {
         assertThat(kinds(THREE, List.of(CUE, OBJECT))).containsExactly(DrillProblem.Kind.NOTHING_ASKED);
         assertThat(check(Optional.of(Explore.PACE), THREE, List.of(CUE, OBJECT)))
                 .isEmpty();
+    }
+
+    /** Two shots at one ball: what was pocketed lies there again, which is no pattern. */
+    @Test
+    void aBallThatTheShotBeforePottedIsNoticedAndDoesNotStopAnybody() {
+        Shot first = new Shot(List.of(CUE, OBJECT), List.of(POT), ArrivalLine.NATURAL_ROLL);
+        assertThat(pattern(first, first)).containsExactly(DrillProblem.Kind.POCKETED_BEFORE);
+        BallPlacement other = at("2", BallPlacement.Role.OBJECT, 3, 3);
+        Shot second =
+                new Shot(List.of(CUE, other), List.of(Demand.PotBall.of("2", PocketName.NW)), ArrivalLine.NATURAL_ROLL);
+        assertThat(pattern(first, second)).isEmpty();
+        assertThat(DrillProblem.Kind.POCKETED_BEFORE.stops()).isFalse();
     }
 
     @Test

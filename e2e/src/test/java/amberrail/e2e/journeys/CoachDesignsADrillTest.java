@@ -305,4 +305,21 @@ class CoachDesignsADrillTest extends Journey {
         page.getByText("Bring it back").click();
         assertThat(page.getByText("Share with the club")).isVisible();
     }
+
+    /** The shot that is added takes up where the first one ends: its ball is gone, the cue ball lies on the target, another ball is to be pocketed. */
+    @Test
+    void aPatternGoesOnWithAnotherBall() throws Exception {
+        Page page = signedIn("iris", 1280, 800);
+        BenchPage bench = BenchPage.copyOf(page, "roll-on-to-the-ring");
+        page.locator("#tab-station").click();
+        page.getByText("Add a shot to the pattern").click();
+        bench.answered();
+        assertThat(bench.ball("1")).hasCount(0);
+        assertThat(bench.ball("2")).isVisible();
+        // The ring's middle at the first station.
+        assertThat(bench.place("cue")[0]).isCloseTo(1746, within(1.0));
+        assertThat(bench.place("cue")[1]).isCloseTo(1016, within(1.0));
+        assertThat(bench.problems()).not().containsText("everything is set up anew");
+        assertThat(bench.saved()).containsText("Saved");
+    }
 }
