@@ -12,12 +12,14 @@ import amberrail.app.web.Missing;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
 import amberrail.core.problem.Require;
+import jakarta.persistence.EntityManager;
 import jakarta.validation.ConstraintViolation;
 import jakarta.validation.Validator;
 import java.io.IOException;
 import java.io.StringReader;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -40,12 +42,14 @@ import org.springframework.transaction.support.TransactionTemplate;
 class AttemptImport {
     private static final int MOST_LINES = 20_000;
     private static final int SHOWN_PROBLEMS = 100;
+    private static final int A_BATCH = 50;
 
     private final SessionService sessions;
     private final AttemptService attempts;
     private final KitService kit;
     private final Access access;
     private final Validator validator;
+    private final EntityManager entities;
     private final TransactionTemplate transaction;
 
     AttemptImport(
@@ -54,12 +58,14 @@ class AttemptImport {
             KitService kit,
             Access access,
             Validator validator,
+            EntityManager entities,
             PlatformTransactionManager transactions) {
         this.sessions = sessions;
         this.attempts = attempts;
         this.kit = kit;
         this.access = access;
         this.validator = validator;
+        this.entities = entities;
         transaction = new TransactionTemplate(transactions);
     }
 
@@ -165,6 +171,7 @@ class AttemptImport {
                                     .toList(),
                             table(first),
                             true),
+                    versions(lines),
                     begun);
         } catch (InvalidInputException wrong) {
             problems.add(new LineProblem(first.line(), wrong.field(), wrong.getMessage()));
@@ -174,8 +181,28 @@ class AttemptImport {
                     new LineProblem(first.line(), null, "Session " + first.session() + ": " + missing.getMessage()));
             return;
         }
-        lines.forEach(line -> one(who, session, line, problems));
+        for (int i = 0; i < lines.size(); i++) {
+            one(who, session, lines.get(i), problems);
+            if (i % A_BATCH == A_BATCH - 1) {
+                forgetWhatIsWritten();
+            }
+        }
+        forgetWhatIsWritten();
         sessions.close(who, session.id(), ended.plusSeconds(1));
+    }
+
+    /** What is written is not to be looked through again before every question: thousands of lines would take their square. */
+    private void forgetWhatIsWritten() {
+        entities.flush();
+        entities.clear();
+    }
+
+    /** Of each drill the one that its first line names. */
+    private static Map<String, Integer> versions(List<AttemptLine> lines) {
+        Map<String, Integer> versions = new HashMap<>();
+        lines.forEach(line -> line.drillVersion()
+                .ifPresent(version -> versions.putIfAbsent(line.body().drillId(), version)));
+        return versions;
     }
 
     private void one(SignedIn who, PracticeSession session, AttemptLine line, List<LineProblem> problems) {

@@ -1,6 +1,7 @@
 package amberrail.app.attemptimport;
 
 import amberrail.app.attempts.AttemptBody;
+import amberrail.app.attempts.FactsText;
 import amberrail.app.export.FormulaSafety;
 import amberrail.core.attempt.Landing;
 import amberrail.core.attempt.PotOutcome;
@@ -24,8 +25,15 @@ import org.apache.commons.csv.CSVRecord;
  * @param line      in the file, the header being 1
  * @param session   lines with the same word here are of one session
  * @param tableName empty: the club's first
+ * @param drillVersion empty: the newest
  */
-record AttemptLine(long line, UUID id, String session, Optional<String> tableName, AttemptBody body) {
+record AttemptLine(
+        long line,
+        UUID id,
+        String session,
+        Optional<String> tableName,
+        Optional<Integer> drillVersion,
+        AttemptBody body) {
     static final String PLAYED_AT = "played at (UTC)";
     static final String DRILL = "drill id";
     static final String STATION = "station (from 1)";
@@ -73,7 +81,8 @@ record AttemptLine(long line, UUID id, String session, Optional<String> tableNam
                 cells.flag("foul"),
                 cells.flag("in-off"),
                 landing,
-                List.of(),
+                cells.value("facts (JSON)", FactsText::read, "must be a list of facts as this tool writes them")
+                        .orElse(List.of()),
                 playedAt,
                 studentId,
                 drillId,
@@ -85,7 +94,13 @@ record AttemptLine(long line, UUID id, String session, Optional<String> tableNam
                                 .toList())
                         .orElse(List.of()),
                 cells.text("note").orElse(null));
-        return new AttemptLine(line, id, cells.text("session id").orElse(day), cells.text("table"), body);
+        return new AttemptLine(
+                line,
+                id,
+                cells.text("session id").orElse(day),
+                cells.text("table"),
+                cells.value("drill version", AttemptLine::counted, "must be a whole number from 1"),
+                body);
     }
 
     private static AttemptBody.CallBody call(Cells cells) {

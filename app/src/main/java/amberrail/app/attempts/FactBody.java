@@ -24,7 +24,10 @@ public record FactBody(
     /** As a device would write them. */
     public static List<FactBody> of(List<Fact> facts) {
         return facts.stream()
-                .map(fact -> new FactBody(fact.demand(), fact.seen(), null))
+                .map(fact -> new FactBody(
+                        fact.demand(),
+                        fact.seen(),
+                        fact.place().map(LandingBody::of).orElse(null)))
                 .toList();
     }
 

@@ -19,6 +19,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
@@ -149,21 +150,31 @@ public class DrillCatalogue {
     }
 
     /**
-     * The latest version to begin a session with, kept from changing until the session is stored.
+     * The version to begin a session with, kept from changing until the session is stored: the latest, or an earlier one that was played.
      *
+     * @param wanted empty, or not known here: the latest
      * @throws InvalidInputException if it cannot be played as it is
      */
     @Transactional(propagation = Propagation.MANDATORY)
-    public Drill toPlay(SignedIn who, String id, TableSpec table) {
+    public Drill toPlay(SignedIn who, String id, Optional<Integer> wanted, TableSpec table) {
         if (shipped.find(id).isEmpty()) {
             owns.hold(id);
         }
-        Drill drill = find(who, id).drill();
+        Drill newest = find(who, id).drill();
+        Drill drill = wanted.filter(version -> version < newest.version())
+                .flatMap(version -> earlier(id, version))
+                .orElse(newest);
         DrillCheck.of(drill, TablePlan.of(table), SetUp.zoneScale(drill, table)).stream()
                 .filter(problem -> problem.kind().stops())
                 .findFirst()
                 .ifPresent(DrillCatalogue::refuse);
         return drill;
+    }
+
+    private Optional<Drill> earlier(String id, int version) {
+        return shipped.find(id).isPresent()
+                ? Optional.of(shipped.find(id, version).orElseThrow())
+                : versions.findById(new OwnDrillVersionEntity.Key(id, version)).map(row -> readable(id, row.body));
     }
 
     private static void refuse(DrillProblem problem) {

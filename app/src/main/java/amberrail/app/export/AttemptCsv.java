@@ -1,11 +1,13 @@
 package amberrail.app.export;
 
+import amberrail.app.attempts.FactsText;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
@@ -32,6 +34,7 @@ final class AttemptCsv {
             "landing y (mm)",
             "placed by",
             "placing SD (mm)",
+            "facts (JSON)",
             "line error (mm; left +)",
             "speed error (mm; long +)",
             "result",
@@ -83,8 +86,9 @@ final class AttemptCsv {
             row.landingY(),
             row.placedBy(),
             row.placingSd(),
-            row.lineError(),
-            row.speedError(),
+            FactsText.write(row.facts()),
+            hundredths(row.lineError()),
+            hundredths(row.speedError()),
             row.result(),
             String.join("; ", row.faults()),
             row.callPace(),
@@ -96,9 +100,14 @@ final class AttemptCsv {
         });
     }
 
+    private static BigDecimal hundredths(Double value) {
+        return value == null ? null : BigDecimal.valueOf(value).setScale(2, RoundingMode.HALF_EVEN);
+    }
+
     private static Object cell(Object value) {
         if (value instanceof Double number) {
-            return String.format(Locale.ROOT, "%.2f", number);
+            // What is read in again is judged again: not a digit less than is known.
+            return BigDecimal.valueOf(number).toPlainString();
         }
         return value instanceof String text ? FormulaSafety.guarded(text) : value;
     }

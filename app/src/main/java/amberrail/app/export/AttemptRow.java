@@ -1,6 +1,7 @@
 package amberrail.app.export;
 
 import amberrail.app.attempts.AttemptBody;
+import amberrail.app.attempts.FactBody;
 import amberrail.app.web.MayBeMissing;
 import java.time.Instant;
 import java.util.List;
@@ -9,6 +10,7 @@ import java.util.UUID;
 /**
  * One attempt with everything that it is read with; lengths in mm from the SW corner, angles in degrees.
  *
+ * @param facts        what was seen of demands that the landing does not show, where another ball ended included
  * @param result       as the judge says now
  * @param lineError    against the target: left of the way of travel positive
  * @param speedError   long positive
@@ -33,6 +35,7 @@ record AttemptRow(
         @MayBeMissing Double landingY,
         @MayBeMissing String placedBy,
         @MayBeMissing Double placingSd,
+        List<FactBody> facts,
         @MayBeMissing Double lineError,
         @MayBeMissing Double speedError,
         String result,
@@ -67,6 +70,7 @@ record AttemptRow(
                 landing == null ? null : landing.yMillimetres(),
                 landing == null ? null : landing.placedBy().name(),
                 landing == null ? null : landing.placingSdMillimetres(),
+                body.facts(),
                 of.lineError(),
                 of.speedError(),
                 of.result(),

@@ -102,8 +102,13 @@ public class SessionService {
         return begin(who, beginning, Instant.now(clock));
     }
 
-    /** As {@link #begin}, at a stated time; for imports and demo data. */
+    /** As {@link #begin}, at a stated time; for demo data. */
     public PracticeSession begin(SignedIn who, Beginning beginning, Instant startedAt) {
+        return begin(who, beginning, Map.of(), startedAt);
+    }
+
+    /** The same with versions that drills were played in, where they are known here; for imports. */
+    public PracticeSession begin(SignedIn who, Beginning beginning, Map<String, Integer> versions, Instant startedAt) {
         beginning.studentIds().forEach(id -> access.requireStudent(who, id));
         KitService.ClubTable table = kit.table(beginning.tableId());
         KitService.Gear gear =
@@ -112,7 +117,9 @@ public class SessionService {
         PracticeSessionEntity entity = new PracticeSessionEntity();
         entity.id = UUID.randomUUID();
         entity.studentIds.addAll(beginning.studentIds());
-        beginning.drillIds().forEach(id -> entity.drills.add(played(who, id, spec)));
+        beginning
+                .drillIds()
+                .forEach(id -> entity.drills.add(played(who, id, Optional.ofNullable(versions.get(id)), spec)));
         entity.startedBy = who.accountId();
         // Only a coach can say that a coach is there.
         entity.coached = beginning.coached() && who.isCoach();
@@ -225,7 +232,7 @@ public class SessionService {
         boolean known = entity.drills.stream().anyMatch(one -> one.drillId.equals(drillId));
         if (!known) {
             Require.between("drills", entity.drills.size() + 1, 1, MOST_DRILLS);
-            entity.drills.add(played(who, drillId, numbers.read(entity.tableNumbers)));
+            entity.drills.add(played(who, drillId, Optional.empty(), numbers.read(entity.tableNumbers)));
         }
         return toSession(who, entity);
     }
@@ -318,8 +325,8 @@ public class SessionService {
         return stretch;
     }
 
-    private Played played(SignedIn who, String drillId, TableSpec table) {
-        Drill drill = drills.toPlay(who, drillId, table);
+    private Played played(SignedIn who, String drillId, Optional<Integer> version, TableSpec table) {
+        Drill drill = drills.toPlay(who, drillId, version, table);
         // Its shots are about to be asked for: what is not known of them is worked out from now on.
         setUps.prepare(drill, table);
         Played played = new Played();

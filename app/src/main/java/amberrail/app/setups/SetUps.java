@@ -41,6 +41,10 @@ public class SetUps {
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();
     private final Cache<SetUp, WorkedSetUp> worked =
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();
+    /** From where a ball lay, and drafts: of these nothing but the ways is asked, and nothing is kept. */
+    private final Cache<SetUp, WorkedSetUp> passing =
+            Caffeine.newBuilder().maximumSize(REMEMBERED).build();
+
     private final Cache<Called, Optional<Recipe>> called =
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
@@ -51,6 +55,9 @@ public class SetUps {
 
     /** A stroke called for a set-up on its original side (m/s, mm). */
     private record Called(SetUp original, double pace, double tipHeight, double tipSide) {}
+
+    /** Tells this work from that of a planned set-up. */
+    private record Passing(SetUp original) {}
 
     /** How far the set-ups of a drill on a table are known. */
     public record Progress(int known, int all) {
@@ -112,16 +119,16 @@ public class SetUps {
     /** Where nobody plays, while a drill is being designed: worked out at once by whoever asks, and kept in memory only. */
     public WorkedSetUp whileDesigning(SetUp setUp) {
         SetUp original = setUp.original();
-        return known(original).orElseGet(() -> worked.get(original, WorkedSetUp::of));
+        return known(original).orElseGet(() -> passing.get(original, WorkedSetUp::waysOnly));
     }
 
     /** A shot that is played once, from where the ball lay: worked out by the worker and kept in memory only. */
     public CompletableFuture<WorkedSetUp> passing(SetUp setUp) {
         SetUp original = setUp.original();
-        WorkedSetUp known = worked.getIfPresent(original);
+        WorkedSetUp known = passing.getIfPresent(original);
         return known != null
                 ? CompletableFuture.completedFuture(known)
-                : worker.ask(original, true, () -> worked.get(original, WorkedSetUp::of));
+                : worker.ask(new Passing(original), true, () -> passing.get(original, WorkedSetUp::waysOnly));
     }
 
     /** The layout of such a shot with its line of arrival; waits. */

@@ -24,10 +24,10 @@ class AttemptExportTest extends AppTest {
         assertThat(lines[0]).contains("landing x (mm)", "called pace (m/s)");
         assertThat(lines[0].split(",")).hasSize(AttemptCsv.COLUMNS.size());
         assertThat(lines[1])
-                .contains("1700.25,1000.00,TAP")
+                .contains("1700.25,1000.0,TAP")
                 .as("quoted, its quotes doubled, and no formula any more")
                 .contains("\"'=HYPERLINK(\"\"x\"\"), \"\"soft\"\" cloth\"");
-        assertThat(lines[2]).contains("MISSED_THIN,false,false,,,,,,,FAILURE,NOT_POTTED");
+        assertThat(lines[2]).contains("MISSED_THIN,false,false,,,,,,,,FAILURE,NOT_POTTED");
         JsonNode rows = tree(read(student, "/api/v1/students/{id}/attempts.json", student.accountId()));
         assertThat(rows).hasSize(2);
         assertThat(rows.at("/0/landingX").asDouble()).isEqualTo(1700.25);

@@ -31,13 +31,24 @@ public record WorkedSetUp(List<Recipe> ways, int usual, List<PredictedLandings> 
         SetUp original = setUp.original();
         ShotLayout layout = original.drawn();
         ShotTask task = original.task();
+        WorkedSetUp ways = ofWays(task);
+        return new WorkedSetUp(
+                ways.ways,
+                ways.usual,
+                ways.usualWay()
+                        .map(recipe -> PredictedLandings.of(layout, task, recipe.stroke()))
+                        .orElse(List.of()));
+    }
+
+    /** Only the ways to play it: for a shot that is played once, from where the ball lay. */
+    public static WorkedSetUp waysOnly(SetUp setUp) {
+        return ofWays(setUp.original().task());
+    }
+
+    private static WorkedSetUp ofWays(ShotTask task) {
         List<Recipe> ways = RecipeSolver.solve(task);
         Optional<Recipe> usual = PreferredRecipe.of(ways, task.teaching());
-        return new WorkedSetUp(
-                ways,
-                usual.map(ways::indexOf).orElse(-1),
-                usual.map(recipe -> PredictedLandings.of(layout, task, recipe.stroke()))
-                        .orElse(List.of()));
+        return new WorkedSetUp(ways, usual.map(ways::indexOf).orElse(-1), List.of());
     }
 
     public Optional<Recipe> usualWay() {
