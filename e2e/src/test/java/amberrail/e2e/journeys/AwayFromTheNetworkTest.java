@@ -90,7 +90,7 @@ class AwayFromTheNetworkTest extends Journey {
         RecordingPage first = RecordingPage.start(one, "Tamsin Vale");
         Page two = signedIn("tamsin", 1280, 800);
         two.navigate("/table/" + first.sessionId());
-        RecordingPage second = new RecordingPage(two);
+        RecordingPage second = new RecordingPage(two).atTheFirstStation();
         for (int i = 0; i < 30; i++) {
             if (i == 10) {
                 server.stop();
@@ -154,7 +154,7 @@ class AwayFromTheNetworkTest extends Journey {
         assertThat(first.sync()).hasText("all saved");
         Page two = signedIn("iris", 1280, 800);
         two.navigate("/table/" + first.sessionId());
-        RecordingPage second = new RecordingPage(two);
+        RecordingPage second = new RecordingPage(two).atTheFirstStation();
         assertThat(second.marks()).hasCount(1);
         two.keyboard().press("1");
         assertThat(second.sync()).hasText("all saved");

@@ -177,4 +177,31 @@ class CoachRecordsADrillTest extends Journey {
         assertThat(table.readOut()).containsText("the right ball was not hit");
         assertThat(table.sync()).hasText("all saved");
     }
+
+    /** Three in a row send a student to the mirror; the next session begins there, and one key begins at the first station. */
+    @Test
+    void aSessionGoesOnWhereTheLastOneEnded() throws Exception {
+        Page page = signedIn("iris", 1280, 800);
+        RecordingPage table = RecordingPage.start(page, "Jory Pell", "two-walls");
+        String first = table.sessionId();
+        JsonNode ring = new ObjectMapper()
+                .readTree((String)
+                        page.evaluate("id => fetch('/api/v1/sessions/' + id).then((answer) => answer.text())", first))
+                .at("/drills/0/stations/0/original/0/target");
+        for (int i = 0; i < 5; i++) {
+            table.tap(
+                    ring.get("xMillimetres").asDouble(),
+                    ring.get("yMillimetres").asDouble());
+            if (page.locator(".moves").getByText("Rule met").isVisible()) {
+                break;
+            }
+            assertThat(table.sync()).hasText("all saved");
+        }
+        assertThat(page.locator(".moves")).containsText("Rule met");
+        assertThat(table.sync()).hasText("all saved");
+        RecordingPage.startWhereTheyStand(page, "Jory Pell", "two-walls");
+        assertThat(page.locator(".moves")).containsText("Going on from last time, at station 1, on the mirror side.");
+        page.keyboard().press("x");
+        assertThat(page.locator(".moves")).hasCount(0);
+    }
 }

@@ -169,7 +169,7 @@ class HallNetworkTest extends Journey {
         RecordingPage first = RecordingPage.start(one, "Sabela Quint");
         Page two = browser.another(one.context());
         two.navigate(one.url());
-        RecordingPage second = new RecordingPage(two);
+        RecordingPage second = new RecordingPage(two).atTheFirstStation();
         one.context().route(ATTEMPTS, Route::abort);
         for (int i = 0; i < 6; i++) {
             (i % 2 == 0 ? first : second).tap(X + 60 * i, Y);

@@ -40,7 +40,7 @@ class KeyboardOnlyTest extends Journey {
         page.keyboard().press("Enter");
         page.waitForURL("**/table/*");
 
-        RecordingPage table = new RecordingPage(page);
+        RecordingPage table = new RecordingPage(page).atTheFirstStation();
         page.evaluate("document.activeElement.blur()");
         page.keyboard().press("Enter");
         assertThat(table.table().locator("[data-mark=cross]")).isVisible();

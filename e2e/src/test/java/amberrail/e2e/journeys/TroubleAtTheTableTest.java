@@ -69,7 +69,7 @@ class TroubleAtTheTableTest extends Journey {
         RecordingPage first = RecordingPage.start(one, "Tamsin Vale");
         Page two = signedIn("tamsin", 1280, 800);
         two.navigate("/table/" + first.sessionId());
-        RecordingPage second = new RecordingPage(two);
+        RecordingPage second = new RecordingPage(two).atTheFirstStation();
         first.tap(RING_X, RING_Y);
         second.tap(RING_X + 80, RING_Y);
         first.tap(RING_X - 80, RING_Y);

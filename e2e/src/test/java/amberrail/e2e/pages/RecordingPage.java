@@ -7,6 +7,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.LoadState;
+import com.microsoft.playwright.options.WaitForSelectorState;
 
 /** The recording screen in the words of whoever stands at the table. */
 public final class RecordingPage {
@@ -30,6 +31,11 @@ public final class RecordingPage {
 
     /** Starts any drill of the library by its id. */
     public static RecordingPage start(Page page, String student, String drillId) {
+        return startWhereTheyStand(page, student, drillId).atTheFirstStation();
+    }
+
+    /** The same, at the station where the student was last. */
+    public static RecordingPage startWhereTheyStand(Page page, String student, String drillId) {
         page.navigate("/drills");
         page.locator("a[href='/drills/" + drillId + "']").click();
         page.waitForURL("**/drills/" + drillId);
@@ -42,12 +48,17 @@ public final class RecordingPage {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Record this drill"))
                 .click();
         page.waitForURL("**/table/*");
-        RecordingPage table = new RecordingPage(page);
-        // Whoever has played it before goes on where the rule had brought them; journeys begin at the first station.
+        return new RecordingPage(page);
+    }
+
+    /** Whoever has played it before goes on where the rule had brought them; one key begins at the first station. */
+    public RecordingPage atTheFirstStation() {
         if (page.getByText("Begin at station 1").isVisible()) {
             page.keyboard().press("x");
+            page.getByText("Begin at station 1")
+                    .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
         }
-        return table;
+        return this;
     }
 
     public Locator table() {
