@@ -120,7 +120,9 @@ class AttemptController {
     @GetMapping("/attempts/{id}/next-shot")
     NextShot nextShot(@AuthenticationPrincipal SignedIn who, @PathVariable UUID sessionId, @PathVariable UUID id) {
         PracticeSession session = sessions.find(who, sessionId);
+        // Waited for here, where no connection to the database is held.
         return new NextShot(attempts.shotAfter(session, id)
+                .map(next -> next.planned() ? setUps.layout(next.setUp()) : setUps.passingLayout(next.setUp()))
                 .map(layout -> ShotView.of(layout, session.table()))
                 .orElse(null));
     }

@@ -10,7 +10,6 @@ import amberrail.app.setups.SetUps;
 import amberrail.app.web.Conflict;
 import amberrail.app.web.Missing;
 import amberrail.core.drill.Drill;
-import amberrail.core.drill.ShotLayout;
 import amberrail.core.drill.TryResult;
 import amberrail.core.geometry.Point;
 import amberrail.core.setup.SetUp;
@@ -217,11 +216,14 @@ public class AttemptService {
         return arrivals.reworks(row(session, id).id);
     }
 
+    /** The shot to play next: as it was planned, or from where the cue ball lies. */
+    public record NextSetUp(SetUp setUp, boolean planned) {}
+
     /**
      * The shot of a pattern that follows an attempt, from where that one left the cue ball; empty where the try does not go on.
      */
     @Transactional(readOnly = true)
-    public Optional<ShotLayout> shotAfter(PracticeSession session, UUID id) {
+    public Optional<NextSetUp> shotAfter(PracticeSession session, UUID id) {
         AttemptEntity row = row(session, id);
         Drill drill = judging.drill(row);
         int next = row.shot + 1;
@@ -236,8 +238,8 @@ public class AttemptService {
                 .filter(at -> drill.station(row.station).goesOnAt(next))
                 .map(at -> setUps.playedFrom(planned, at))
                 .filter(from -> !from.equals(planned))
-                .map(setUps::passingLayout)
-                .orElseGet(() -> setUps.layout(planned)));
+                .map(from -> new NextSetUp(from, false))
+                .orElseGet(() -> new NextSetUp(planned, true)));
     }
 
     /** The greatest sequence in a session, undone attempts included; -1 if it has none. */

@@ -9,6 +9,7 @@ import amberrail.core.geometry.Point;
 import amberrail.core.setup.SetUp;
 import amberrail.core.setup.WorkedSetUp;
 import amberrail.core.table.TableSpec;
+import jakarta.annotation.PreDestroy;
 import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Instant;
@@ -18,6 +19,8 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
@@ -45,6 +48,12 @@ class PatternArrivals {
     private final ApplicationEventPublisher events;
     private final TransactionTemplate transaction;
     private final Clock clock;
+    /** Writes what the worker has found, so that the worker itself never waits for the database. */
+    private final ExecutorService writer = Executors.newSingleThreadExecutor(run -> {
+        Thread thread = new Thread(run, "arrivals");
+        thread.setDaemon(true);
+        return thread;
+    });
 
     PatternArrivals(
             AttemptRepository attempts,
@@ -159,17 +168,27 @@ class PatternArrivals {
     }
 
     private void askFor(UUID id, From from, TableSpec table, Drill drill, boolean again) {
-        setUps.passing(from.setUp()).whenComplete((worked, failed) -> {
-            if (failed != null) {
-                LOG.error("the line of arrival of attempt {} could not be worked out", id, failed);
-                return;
-            }
-            transaction.executeWithoutResult(status -> attempts.findById(id)
-                    .filter(row -> row.arrivalPending)
-                    // Changed once more in the meantime, another answer is under way.
-                    .filter(row -> from(table, drill, row).filter(from::equals).isPresent())
-                    .ifPresent(row -> take(row, degrees(from.setUp(), worked), from.attemptBefore(), again)));
-        });
+        setUps.passing(from.setUp())
+                .thenAcceptAsync(
+                        worked -> transaction.executeWithoutResult(status -> attempts.findById(id)
+                                .filter(row -> row.arrivalPending)
+                                // Changed once more in the meantime, another answer is under way.
+                                .filter(row -> from(table, drill, row)
+                                        .filter(from::equals)
+                                        .isPresent())
+                                .ifPresent(
+                                        row -> take(row, degrees(from.setUp(), worked), from.attemptBefore(), again))),
+                        writer)
+                .exceptionally(failed -> {
+                    // It stays open, without its error against the target, and the next start takes it up again.
+                    LOG.error("the line of arrival of attempt {} could not be worked out", id, failed);
+                    return null;
+                });
+    }
+
+    @PreDestroy
+    void stop() {
+        writer.shutdown();
     }
 
     private static void afterCommit(Runnable what) {
