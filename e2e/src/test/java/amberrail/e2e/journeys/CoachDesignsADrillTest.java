@@ -311,7 +311,6 @@ class CoachDesignsADrillTest extends Journey {
     void aPatternGoesOnWithAnotherBall() throws Exception {
         Page page = signedIn("iris", 1280, 800);
         BenchPage bench = BenchPage.copyOf(page, "roll-on-to-the-ring");
-        page.locator("#tab-station").click();
         page.getByText("Add a shot to the pattern").click();
         bench.answered();
         assertThat(bench.ball("1")).hasCount(0);

@@ -188,13 +188,10 @@ class CoachRecordsADrillTest extends Journey {
                 .readTree((String)
                         page.evaluate("id => fetch('/api/v1/sessions/' + id).then((answer) => answer.text())", first))
                 .at("/drills/0/stations/0/original/0/target");
-        for (int i = 0; i < 5; i++) {
+        for (int i = 0; i < 3; i++) {
             table.tap(
                     ring.get("xMillimetres").asDouble(),
                     ring.get("yMillimetres").asDouble());
-            if (page.locator(".moves").getByText("Rule met").isVisible()) {
-                break;
-            }
             assertThat(table.sync()).hasText("all saved");
         }
         assertThat(page.locator(".moves")).containsText("Rule met");
