@@ -49,9 +49,8 @@ const moves = computed(() => {
         },
       )
     }}</strong>
-    <template v-if="step.why === 'LAST_TIME'" />
-    <span v-else-if="moves.length"> {{ t('recording.step.move') }} {{ moves.join('; ') }}.</span>
-    <span v-else> {{ t('recording.step.same') }}</span>
+    <span v-if="moves.length"> {{ t('recording.step.move') }} {{ moves.join('; ') }}.</span>
+    <span v-else-if="step.why !== 'LAST_TIME'"> {{ t('recording.step.same') }}</span>
     <button v-if="step.stayAt" type="button" class="link" @click="$emit('stay')">
       {{ t(step.why === 'LAST_TIME' ? 'recording.step.fromTheFirst' : 'recording.step.stay') }}
       <kbd>{{ KEY_STAY }}</kbd>

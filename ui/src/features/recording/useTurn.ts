@@ -82,7 +82,8 @@ export function useTurn(detail: Ref<SessionDetail | undefined>, standings: Ref<S
     const start = known ? undefined : startOf(student, wantedDrill)
     take(known ?? start ?? FIRST)
     if (start && (start.station > 0 || start.mirrored)) {
-      step.value = { why: 'LAST_TIME', from: here(), to: here(), stayAt: FIRST }
+      // Where another student's set-up lies, the balls have to be moved as well.
+      step.value = { why: 'LAST_TIME', from: sameDrill ? lie : here(), to: here(), stayAt: FIRST }
       return
     }
     const ruled = untold.get(key())

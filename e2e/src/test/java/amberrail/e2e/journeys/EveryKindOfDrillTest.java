@@ -182,10 +182,11 @@ class EveryKindOfDrillTest extends Journey {
                         AriaRole.BUTTON,
                         new Page.GetByRoleOptions().setName("Begin").setExact(true))
                 .click();
-        RecordingPage table = new RecordingPage(page);
+        RecordingPage table = new RecordingPage(page).atTheFirstStation();
         assertThat(page.locator(".turn")).hasText("Odo Brandt");
         table.tap(700, 300);
         assertThat(page.locator(".turn")).hasText("Sabela Quint");
+        table.atTheFirstStation();
         table.tap(720, 300);
         assertThat(page.locator(".turn")).hasText("Odo Brandt");
         assertThat(table.readOut()).containsText("Sabela Quint:");
