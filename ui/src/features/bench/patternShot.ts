@@ -1,6 +1,7 @@
 // How a pattern goes on: what was pocketed is gone, the cue ball lies where it was sent, and the next ball is to be pocketed.
 import type { DraftBall, DraftDemand, DraftShot } from './drillDocument'
 import { addBall, freeLabel, removeBalls } from './edits'
+import { ballPlaces } from './geometry/places'
 import type { TableGeometry } from '@/api/types'
 
 type PotBall = Extract<DraftDemand, { kind: 'pot-ball' }>
@@ -16,8 +17,29 @@ export function nextShot(table: TableGeometry, before: DraftShot): DraftShot {
   const next = withNext.balls.find((ball) => ball.role === 'object')
   return {
     ...withNext,
-    demands: next ? [{ kind: 'pot-ball', ball: next.label, pocket: pot?.pocket ?? 'NE' }] : [],
+    demands: next
+      ? [{ kind: 'pot-ball', ball: next.label, pocket: straightest(table, withNext, next.label) }]
+      : [],
   }
+}
+
+/** The corner into which the ball goes with the least cut from where the cue ball lies: one that a pot exists for. */
+function straightest(table: TableGeometry, shot: DraftShot, label: string): PotBall['pocket'] {
+  const places = ballPlaces(table, shot.balls)
+  const cue = places.get('cue')
+  const ball = places.get(label)
+  if (!cue || !ball) return 'NE'
+  const { lengthMillimetres: length, widthMillimetres: width } = table
+  const corners: [PotBall['pocket'], number, number][] = [
+    ['SW', 0, 0],
+    ['SE', length, 0],
+    ['NE', length, width],
+    ['NW', 0, width],
+  ]
+  const aim = Math.atan2(ball.yMillimetres - cue.yMillimetres, ball.xMillimetres - cue.xMillimetres)
+  const cut = (x: number, y: number) =>
+    1 - Math.cos(Math.atan2(y - ball.yMillimetres, x - ball.xMillimetres) - aim)
+  return corners.reduce((best, one) => (cut(one[1], one[2]) < cut(best[1], best[2]) ? one : best))[0]
 }
 
 /** The next ball of the shot before becomes the one to pocket; where there is none, a new one under a label of its own. */

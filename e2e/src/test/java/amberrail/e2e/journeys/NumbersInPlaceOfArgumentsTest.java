@@ -67,7 +67,7 @@ class NumbersInPlaceOfArgumentsTest extends Journey {
         Page page = signedIn("iris", 1280, 800);
         BenchPage bench = BenchPage.newDrill(page);
         page.locator("#tab-station").click();
-        assertThat(page.locator(".strictness")).containsText("79 % by luck");
+        assertThat(page.locator(".strictness")).containsText("62 % by luck");
         page.getByLabel("Successes").fill("5");
         page.keyboard().press("Enter");
         assertThat(page.locator(".strictness")).containsText("25 % by luck");
