@@ -70,7 +70,7 @@ class NumbersInPlaceOfArgumentsTest extends Journey {
         assertThat(page.locator(".strictness")).containsText("62 % by luck");
         page.getByLabel("Successes").fill("5");
         page.keyboard().press("Enter");
-        assertThat(page.locator(".strictness")).containsText("25 % by luck");
+        assertThat(page.locator(".strictness")).containsText("6 % by luck");
         page.locator("#tab-shot").click();
         page.locator(".demands .head").nth(1).click();
         double before = bench.live().at("/shot/zone/radiusMillimetres").asDouble();
