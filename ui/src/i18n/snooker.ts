@@ -107,6 +107,9 @@ export const snooker = {
     },
   },
   review: {
+    explored: {
+      SIDE: 'Nothing passes or fails here: the side was changed on purpose. The dotted line is where a stroke without error ends, from left to right.',
+    },
     potted: 'potted',
     found: {
       thick:

@@ -1,15 +1,16 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
+import { useNeededList } from './useNeededList'
 
 /** Several balls, in the order in which they were chosen. */
 defineProps<{ balls: { value: string; label: string }[] }>()
 const model = defineModel<string[]>({ required: true })
 const { t } = useI18n()
+const { chosen, isWaiting, choose } = useNeededList(model, () => true)
 
 function toggle(label: string): void {
-  const without = model.value.filter((one) => one !== label)
-  const next = without.length === model.value.length ? [...model.value, label] : without
-  if (next.length > 0) model.value = next
+  const without = chosen.value.filter((one) => one !== label)
+  choose(without.length === chosen.value.length ? [...chosen.value, label] : without)
 }
 </script>
 
@@ -17,10 +18,13 @@ function toggle(label: string): void {
   <fieldset>
     <legend>{{ t('bench.ballsLabel') }}</legend>
     <label v-for="ball in balls" :key="ball.value">
-      <input type="checkbox" :checked="model.includes(ball.value)" @change="toggle(ball.value)" />
+      <input type="checkbox" :checked="chosen.includes(ball.value)" @change="toggle(ball.value)" />
       {{ ball.label }}
-      <span v-if="model.includes(ball.value)" class="quiet small">({{ model.indexOf(ball.value) + 1 }})</span>
+      <span v-if="chosen.includes(ball.value)" class="quiet small"
+        >({{ chosen.indexOf(ball.value) + 1 }})</span
+      >
     </label>
+    <p v-if="isWaiting" class="small" role="status">{{ t('bench.needsBall') }}</p>
   </fieldset>
 </template>
 
@@ -32,6 +36,10 @@ fieldset {
   display: flex;
   flex-wrap: wrap;
   gap: 4px 14px;
+}
+p {
+  flex-basis: 100%;
+  margin: 0;
 }
 legend {
   padding: 0;

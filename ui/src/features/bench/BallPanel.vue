@@ -1,15 +1,15 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { remember, remembered } from '@/device/localMemory'
+import type { Point } from '@/api/types'
 import ChoiceField from '@/shared/ChoiceField.vue'
 import type { Field } from '@/shared/field'
 import FieldRow from '@/shared/FieldRow.vue'
-import NumberField from '@/shared/NumberField.vue'
 import { isLong, type DraftBall, type DraftPosition, type Role } from './drillDocument'
 import { withBall } from './edits'
 import { fromCushion } from './geometry/aimingLines'
 import { atSights } from './geometry/places'
+import PlaceFields from './PlaceFields.vue'
 import { asKind, POSITION_KINDS } from './positionKinds'
 import { useBench } from './useBench'
 import { useChoices } from './useChoices'
@@ -18,17 +18,6 @@ import { useChoices } from './useChoices'
 const props = defineProps<{ ball: DraftBall }>()
 const bench = useBench()
 const { t } = useI18n()
-
-const UNITS = ['mm', 'cm', 'in', 'sights', 'balls'] as const
-type Unit = (typeof UNITS)[number]
-const PER_UNIT = { mm: 1, cm: 10, in: 25.4 }
-const UNIT_KEY = 'amber-bench-unit'
-const unit = ref<Unit>((remembered(UNIT_KEY) as Unit | undefined) ?? 'mm')
-
-function chooseUnit(next: Unit | undefined): void {
-  unit.value = next ?? 'mm'
-  remember(UNIT_KEY, unit.value)
-}
 
 const place = computed(() => bench.places.value.get(props.ball.label))
 const position = computed(() => props.ball.position)
@@ -46,47 +35,17 @@ function anchoredAs(kind: DraftPosition['kind']): DraftPosition | undefined {
     : undefined
 }
 
+const nose = computed(() => {
+  const table = bench.geometry.value
+  return (props.ball.role === 'cue' ? table?.cueBall : table?.objectBall)?.noseDistanceMillimetres ?? 0
+})
+
+function putAt(to: Point): void {
+  if (bench.geometry.value) put(atSights(bench.geometry.value, to))
+}
+
 function put(next: DraftPosition | undefined): void {
   if (next) bench.placeBall(props.ball.label, next)
-}
-
-/** Distance from the W or S cushion in the unit that is chosen. */
-function reading(axis: 'x' | 'y'): number {
-  const table = bench.geometry.value
-  const at = place.value
-  if (!table || !at) return 0
-  const millimetres = axis === 'x' ? at.xMillimetres : at.yMillimetres
-  if (unit.value === 'sights') {
-    return axis === 'x'
-      ? (millimetres * 8) / table.lengthMillimetres
-      : (millimetres * 4) / table.widthMillimetres
-  }
-  if (unit.value === 'balls') {
-    const nose = (props.ball.role === 'cue' ? table.cueBall : table.objectBall).noseDistanceMillimetres
-    return (millimetres - nose) / table.objectBall.diameterMillimetres
-  }
-  return millimetres / PER_UNIT[unit.value]
-}
-
-function typed(axis: 'x' | 'y', value: number): void {
-  const table = bench.geometry.value
-  const at = place.value
-  if (!table || !at) return
-  let millimetres: number
-  if (unit.value === 'sights') {
-    millimetres = axis === 'x' ? (value * table.lengthMillimetres) / 8 : (value * table.widthMillimetres) / 4
-  } else if (unit.value === 'balls') {
-    const nose = (props.ball.role === 'cue' ? table.cueBall : table.objectBall).noseDistanceMillimetres
-    millimetres = nose + value * table.objectBall.diameterMillimetres
-  } else {
-    millimetres = value * PER_UNIT[unit.value]
-  }
-  put(
-    atSights(
-      table,
-      axis === 'x' ? { ...at, xMillimetres: millimetres } : { ...at, yMillimetres: millimetres },
-    ),
-  )
 }
 
 const spots = computed(() =>
@@ -176,26 +135,13 @@ function changeRole(role: Role | undefined): void {
       :options="kinds"
       @update:model-value="(kind) => put(anchoredAs(kind ?? 'sights'))"
     />
-    <div v-if="position.kind === 'sights'" class="row">
-      <NumberField
-        :label="t('cushion.W')"
-        :model-value="reading('x')"
-        :digits="unit === 'mm' ? 1 : 3"
-        @update:model-value="(value: number) => typed('x', value)"
-      />
-      <NumberField
-        :label="t('cushion.S')"
-        :model-value="reading('y')"
-        :digits="unit === 'mm' ? 1 : 3"
-        @update:model-value="(value: number) => typed('y', value)"
-      />
-      <ChoiceField
-        :label="t('bench.unitLabel')"
-        :model-value="unit"
-        :options="UNITS.map((value) => ({ value, label: t(`bench.unit.${value}`) }))"
-        @update:model-value="chooseUnit"
-      />
-    </div>
+    <PlaceFields
+      v-if="position.kind === 'sights' && place && bench.geometry.value"
+      :table="bench.geometry.value"
+      :place="place"
+      :nose-millimetres="nose"
+      @typed="putAt"
+    />
     <div v-else class="row">
       <FieldRow :fields="fields" :values="position" @change="change" />
     </div>

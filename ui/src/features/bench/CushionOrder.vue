@@ -1,10 +1,16 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
+import { useNeededList } from './useNeededList'
 import { CUSHIONS, type CushionName } from './drillDocument'
 
 /** Cushions in order: each press adds one, the last can be taken back. */
-defineProps<{ label: string }>()
+const props = defineProps<{
+  label: string
+  /** At least one is needed: an empty order waits here for its first cushion, and the drill keeps the one before. */
+  needed?: boolean
+}>()
 const model = defineModel<CushionName[]>({ required: true })
+const { chosen, isWaiting, choose } = useNeededList(model, () => props.needed ?? false)
 const { t } = useI18n()
 const MOST = 6
 </script>
@@ -12,21 +18,22 @@ const MOST = 6
 <template>
   <fieldset>
     <legend>{{ label }}</legend>
-    <span>{{ model.map((cushion) => t(`cushion.${cushion}`)).join(' → ') || t('bench.none') }}</span>
+    <span>{{ chosen.map((cushion) => t(`cushion.${cushion}`)).join(' → ') || t('bench.none') }}</span>
     <span class="keys">
       <button
         v-for="cushion in CUSHIONS"
         :key="cushion"
         type="button"
-        :disabled="model.length >= MOST"
-        @click="model = [...model, cushion]"
+        :disabled="chosen.length >= MOST"
+        @click="choose([...chosen, cushion])"
       >
         + {{ t(`cushion.${cushion}`) }}
       </button>
-      <button type="button" :disabled="model.length === 0" @click="model = model.slice(0, -1)">
+      <button type="button" :disabled="chosen.length === 0" @click="choose(chosen.slice(0, -1))">
         {{ t('bench.takeLast') }}
       </button>
     </span>
+    <p v-if="isWaiting" class="small" role="status">{{ t('bench.needsCushion') }}</p>
   </fieldset>
 </template>
 
@@ -40,6 +47,9 @@ legend {
   padding: 0;
   font-size: 14px;
   font-weight: 600;
+}
+p {
+  margin: 4px 0 0;
 }
 .keys {
   display: flex;

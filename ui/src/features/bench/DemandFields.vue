@@ -6,6 +6,7 @@ import FieldRow from '@/shared/FieldRow.vue'
 import BallChoice from './BallChoice.vue'
 import CushionOrder from './CushionOrder.vue'
 import { isLong, type DraftDemand, type DraftZone } from './drillDocument'
+import TypedPlaces from './TypedPlaces.vue'
 import { useBench } from './useBench'
 import { useChoices } from './useChoices'
 import ZoneFields from './ZoneFields.vue'
@@ -89,8 +90,10 @@ const zone = computed<{ name: string; zone: DraftZone } | undefined>(() => {
       v-if="demand.kind === 'use-cushions'"
       :label="t('bench.cushionOrder')"
       :model-value="demand.cushions"
-      @update:model-value="(order) => order.length > 0 && change({ cushions: order })"
+      needed
+      @update:model-value="(order) => change({ cushions: order })"
     />
+    <TypedPlaces :demand="demand" :index="index" />
     <p v-if="demand.kind === 'not-cross'" class="quiet small">{{ t('bench.dragEnds') }}</p>
   </div>
 </template>

@@ -2,6 +2,7 @@
 import { computed, inject, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { ARROW_WAYS, CLIENT_TO_TABLE, useFrame } from '@/table/tableFrame'
+import { zoneOf } from './drillDocument'
 import type { Grip } from './grips'
 import { useBench } from './useBench'
 
@@ -68,7 +69,7 @@ function key(event: KeyboardEvent, index: number): void {
 function removeCorner(gripIndex: number): void {
   const index = bench.demandIndex.value ?? -1
   const demand = bench.shot.value?.demands?.[index]
-  const zone = demand?.kind === 'land' ? demand.zone : demand?.kind === 'stay-in' ? demand.area : undefined
+  const zone = demand && zoneOf(demand)
   if (zone?.kind !== 'polygon' || zone.corners.length <= 3) return
   const corner = bench.grips.value.slice(0, gripIndex).filter((grip) => grip.name === 'corner').length
   const smaller = { ...zone, corners: zone.corners.filter((_, i) => i !== corner) }

@@ -11,7 +11,7 @@ import RingFields from './RingFields.vue'
 import TargetForShare from './TargetForShare.vue'
 import { useChoices } from './useChoices'
 
-/** Kind and sizes of a zone; its place and corners are dragged on the cloth. */
+/** Kind and sizes of a zone; where it lies is typed beside (TypedPlaces) or dragged on the cloth. */
 const props = defineProps<{ zone: DraftZone }>()
 const emit = defineEmits<{ change: [zone: DraftZone] }>()
 const { t } = useI18n()

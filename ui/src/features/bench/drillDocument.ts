@@ -22,6 +22,12 @@ export function isLong(cushion: CushionName): boolean {
   return cushion === 'S' || cushion === 'N'
 }
 
+/** The zone of a demand that has one, under whichever name. */
+export function zoneOf(demand: DraftDemand): DraftZone | undefined {
+  if (demand.kind === 'land') return demand.zone
+  return demand.kind === 'stay-in' ? demand.area : undefined
+}
+
 /** The ball that another's position hangs on, if it does. */
 export function anchorOf(position: DraftPosition): string | undefined {
   return position.kind === 'touching-ball' || position.kind === 'for-pot' ? position.ball : undefined

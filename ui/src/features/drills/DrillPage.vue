@@ -3,12 +3,12 @@ import Button from 'primevue/button'
 import Select from 'primevue/select'
 import { computed, ref, toRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { useRoute } from 'vue-router'
 import DrillGrades from '@/features/grades/DrillGrades.vue'
 import RecipeTable from '@/features/recipes/RecipeTable.vue'
 import CautionList from '@/shared/CautionList.vue'
 import PageState from '@/shared/PageState.vue'
 import SelectField from '@/shared/SelectField.vue'
+import { useAskedStation } from '@/shared/useAskedStation'
 import { useHand } from '@/shared/useHand'
 import { useSignedIn } from '@/device/useSignedIn'
 import AskedList from './AskedList.vue'
@@ -37,9 +37,8 @@ const {
   chooseStudent,
   record,
 } = useBeginSession(toRef(props, 'id'), tableId)
-/** "What next" names the very station (from 1 in the address). */
-const asked = Number(useRoute().query.station)
-const station = ref(Number.isInteger(asked) && asked > 0 ? asked - 1 : 0)
+/** "What next" names the very station. */
+const station = ref(useAskedStation() ?? 0)
 watch(data, (detail) => {
   if (detail && station.value >= detail.drill.stations.length) station.value = 0
 })

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { useRoute } from 'vue-router'
 import { answer, api } from '@/api/client'
 import type { Point } from '@/api/types'
 import PageState from '@/shared/PageState.vue'
+import { useAskedStation } from '@/shared/useAskedStation'
 import { useHand } from '@/shared/useHand'
 import { useLoad } from '@/shared/useLoad'
 import { useNarrow } from '@/shared/useNarrow'
@@ -36,11 +36,7 @@ import { useWakeLock } from './useWakeLock'
 const props = defineProps<{ sessionId: string }>()
 const { t } = useI18n()
 const hand = useHand()
-const wanted = Number(useRoute().query.station)
-const recording = useRecording(
-  props.sessionId,
-  Number.isInteger(wanted) && wanted > 0 ? wanted - 1 : undefined,
-)
+const recording = useRecording(props.sessionId, useAskedStation())
 const { store, turn, armed, shot, here, inHand, editing, editingId, pending, second } = recording
 const { detail } = store
 const { data, busy, problem, reload } = useLoad(recording.load)

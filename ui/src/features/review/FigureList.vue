@@ -20,7 +20,8 @@ const shares = computed(() =>
 
 const spreads = computed(() => {
   const spread = dispersion.value.spread
-  if (!spread) return []
+  // Landings of strokes that differ on purpose have no spread of their own.
+  if (!spread || props.review.explored) return []
   return [
     { name: t('review.line'), sd: spread.sdLineMillimetres, interval: spread.sdLineInterval },
     { name: t('review.speed'), sd: spread.sdSpeedMillimetres, interval: spread.sdSpeedInterval },
@@ -32,7 +33,7 @@ const bias = computed(() => {
   const line = offset?.biasLineMillimetres
   const speed = offset?.biasSpeedMillimetres
   // Where there is no target nothing is long or left of it.
-  if (line === undefined || speed === undefined) return []
+  if (line === undefined || speed === undefined || props.review.explored) return []
   const means = [
     t(line >= 0 ? 'review.biasLeft' : 'review.biasRight', { length: length(Math.abs(line)) }),
     t(speed >= 0 ? 'review.biasLong' : 'review.biasShort', { length: length(Math.abs(speed)) }),
@@ -76,7 +77,7 @@ function range(interval: Interval): string {
             <span class="quiet small">{{ range(row.interval) }}</span>
           </td>
         </tr>
-        <tr v-if="dispersion.offset?.radialMedianMillimetres !== undefined">
+        <tr v-if="!review.explored && dispersion.offset?.radialMedianMillimetres !== undefined">
           <th scope="row">{{ t('review.median') }}</th>
           <td class="value">{{ length(dispersion.offset.radialMedianMillimetres) }}</td>
           <td class="quiet small">n = {{ dispersion.landings }}</td>
@@ -84,7 +85,8 @@ function range(interval: Interval): string {
       </tbody>
     </table>
     <p v-for="line in bias" :key="line" class="line">{{ line }}</p>
-    <p v-if="dispersion.reason" class="line">
+    <p v-if="review.explored" class="line">{{ t(`review.explored.${review.explored.changed}`) }}</p>
+    <p v-else-if="dispersion.reason" class="line">
       {{ t(`review.reason.${dispersion.reason}`, { n: dispersion.landings }) }}
     </p>
     <p v-else-if="!dispersion.spread95" class="line">{{ t('review.tooFew95') }}</p>

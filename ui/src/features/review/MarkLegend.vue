@@ -5,7 +5,7 @@ import { outcomeKeys } from '../recording/keys'
 import { computed } from 'vue'
 
 /** Every mark of the map in words, with how many there are. */
-const props = defineProps<{ shot: Shot; outcomes: { [key: string]: number } }>()
+const props = defineProps<{ shot: Shot; outcomes: { [key: string]: number }; explored?: boolean }>()
 const keys = computed(() => outcomeKeys(props.shot).map(({ outcome }) => outcome))
 
 function count(outcome: Outcome): number {
@@ -20,22 +20,31 @@ function count(outcome: Outcome): number {
       <strong class="figures">{{ count(outcome) }}</strong>
     </li>
     <li><OutcomeGlyph outcome="POTTED_CLEAN" foul :size="18" /> {{ $t('outcome.foulMark') }}</li>
-    <li>
+    <li v-if="explored">
       <svg width="26" height="14" aria-hidden="true">
-        <ellipse cx="13" cy="7" rx="11" ry="5" class="solid" />
+        <path d="M1 7 H25" class="dotted" />
+        <rect x="10" y="4" width="6" height="6" class="amber" />
       </svg>
-      {{ $t('review.legend50') }}
+      {{ $t('review.legendExplored') }}
     </li>
-    <li>
-      <svg width="26" height="14" aria-hidden="true">
-        <ellipse cx="13" cy="7" rx="11" ry="5" class="dashed" />
-      </svg>
-      {{ $t('review.legend95') }}
-    </li>
-    <li>
-      <svg width="26" height="14" aria-hidden="true"><path d="M13 1 V13 M7 7 H19" class="solid" /></svg>
-      {{ $t('review.legendMean') }}
-    </li>
+    <template v-else>
+      <li>
+        <svg width="26" height="14" aria-hidden="true">
+          <ellipse cx="13" cy="7" rx="11" ry="5" class="solid" />
+        </svg>
+        {{ $t('review.legend50') }}
+      </li>
+      <li>
+        <svg width="26" height="14" aria-hidden="true">
+          <ellipse cx="13" cy="7" rx="11" ry="5" class="dashed" />
+        </svg>
+        {{ $t('review.legend95') }}
+      </li>
+      <li>
+        <svg width="26" height="14" aria-hidden="true"><path d="M13 1 V13 M7 7 H19" class="solid" /></svg>
+        {{ $t('review.legendMean') }}
+      </li>
+    </template>
     <li>
       <svg width="26" height="14" aria-hidden="true">
         <path d="M1 7 H20 M7 3 V11 M13 3 V11" class="amber" />
@@ -59,6 +68,7 @@ li {
 }
 .solid,
 .dashed,
+.dotted,
 .amber {
   fill: none;
   stroke: currentColor;
@@ -67,8 +77,12 @@ li {
 .dashed {
   stroke-dasharray: 4 3;
 }
+.dotted,
 .amber {
   stroke: var(--amber-text);
+}
+.dotted {
+  stroke-dasharray: 2 4;
 }
 .head {
   fill: var(--amber-text);

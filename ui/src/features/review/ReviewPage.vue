@@ -3,7 +3,7 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
-import type { Attempt } from '@/api/types'
+import type { Attempt, Point } from '@/api/types'
 import PageState from '@/shared/PageState.vue'
 import { useLoad } from '@/shared/useLoad'
 import { useUnits } from '@/shared/units'
@@ -136,13 +136,26 @@ async function only(part: { key: string; name: string }): Promise<void> {
 }
 watch(() => [props.sessionId, text('pot'), text('call'), text('observation')], reload)
 
+/** The first shot of an explore drill: every other is read against where it landed. */
+const baseline = computed(() => (data.value?.explored ? data.value.attempts[0] : undefined))
+
 function readOut(one: Attempt): string {
+  const from = baseline.value?.attempt.landing
+  if (one.attempt.landing && from) {
+    return one.id === baseline.value?.id
+      ? t('recording.baseline')
+      : t('review.apart', { length: length(apart(one.attempt.landing, from)) })
+  }
   if (!one.error) return one.attempt.inOff ? t('outcome.inOff') : t('recording.notSeen')
   const { speedMillimetres: speed, lineMillimetres: line } = one.error
   return [
     t(speed > 0 ? 'recording.long' : 'recording.short', { length: length(Math.abs(speed)) }),
     t(line > 0 ? 'recording.left' : 'recording.right', { length: length(Math.abs(line)) }),
   ].join(', ')
+}
+
+function apart(one: Point, other: Point): number {
+  return Math.hypot(one.xMillimetres - other.xMillimetres, one.yMillimetres - other.yMillimetres)
 }
 
 const RESULT_WORDS = { SUCCESS: 'review.yes', FAILURE: 'review.no', NOT_JUDGED: 'review.unknown' } as const
@@ -185,15 +198,16 @@ const RESULT_WORDS = { SUCCESS: 'review.yes', FAILURE: 'review.no', NOT_JUDGED: 
             <FigureList :review="data" />
           </aside>
           <FindingsList
+            v-if="!data.explored"
             class="below"
             :review="data"
             :scale="data.table.strike"
             @choose="chosenId = $event"
             @only="only"
           />
-          <CompareSessions class="below no-print" :review="data" />
+          <CompareSessions v-if="!data.explored" class="below no-print" :review="data" />
           <section class="below">
-            <MarkLegend :shot="data.shot" :outcomes="data.outcomes" />
+            <MarkLegend :shot="data.shot" :outcomes="data.outcomes" :explored="data.explored !== undefined" />
             <label v-if="data.missedWithLanding > 0" class="small no-print">
               <input v-model="withMissed" type="checkbox" />
               {{ t('review.missedShown', { n: data.missedWithLanding }) }}
@@ -206,8 +220,12 @@ const RESULT_WORDS = { SUCCESS: 'review.yes', FAILURE: 'review.no', NOT_JUDGED: 
                 <tr>
                   <th scope="col">{{ t('review.attempt') }}</th>
                   <th scope="col">{{ t('review.outcome') }}</th>
-                  <th scope="col">{{ t('review.speed') }}, {{ t('review.line') }}</th>
-                  <th scope="col">{{ t('review.made') }}</th>
+                  <th scope="col">
+                    {{
+                      data.explored ? t('review.fromBaseline') : `${t('review.speed')}, ${t('review.line')}`
+                    }}
+                  </th>
+                  <th v-if="!data.explored" scope="col">{{ t('review.made') }}</th>
                 </tr>
               </thead>
               <tbody>
@@ -227,7 +245,7 @@ const RESULT_WORDS = { SUCCESS: 'review.yes', FAILURE: 'review.no', NOT_JUDGED: 
                     <template v-if="one.attempt.foul">, {{ t('outcome.foul') }}</template>
                   </td>
                   <td>{{ readOut(one) }}</td>
-                  <td>{{ t(RESULT_WORDS[one.result]) }}</td>
+                  <td v-if="!data.explored">{{ t(RESULT_WORDS[one.result]) }}</td>
                 </tr>
               </tbody>
             </table>

@@ -6,6 +6,7 @@ import ShotMarks from '@/table/ShotMarks.vue'
 import SpreadMarks from '@/table/SpreadMarks.vue'
 import TableDiagram from '@/table/TableDiagram.vue'
 import { tableFrame } from '@/table/tableFrame'
+import ExploreMarks from './ExploreMarks.vue'
 import MarkCanvas from './MarkCanvas.vue'
 
 /** The landings with their spread, on the whole table or close up; close up it is dragged and zoomed. */
@@ -126,7 +127,8 @@ function zoom(event: WheelEvent): void {
   >
     <TableDiagram ref="diagram" :table="review.table" :label="label" :close-up="view">
       <ShotMarks :shot="review.shot" :faint="true" />
-      <SpreadMarks :dispersion="review.dispersion" />
+      <ExploreMarks v-if="review.explored" :explored="review.explored" :scale="review.table.strike" />
+      <SpreadMarks v-else :dispersion="review.dispersion" />
       <LandingMark
         v-for="{ attempt, place } in parts"
         :key="attempt.id"

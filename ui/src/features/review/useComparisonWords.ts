@@ -55,10 +55,12 @@ export function useComparisonWords() {
   }
 
   /** What can be compared: a smaller ring makes nobody worse. */
-  return ({ potting, success, closer, tighter }: Comparison): ComparisonLine[] => [
+  return ({ potting, success, closer, closerInRadii, tighter }: Comparison): ComparisonLine[] => [
     ofShare(t('review.potted'), potting),
     ...(success ? [ofShare(t('review.successes'), success)] : []),
-    ...(closer ? [ofDistance(t('review.compare.closer'), closer)] : []),
+    ...(closer
+      ? [ofDistance(t(closerInRadii ? 'review.compare.closerInRadii' : 'review.compare.closer'), closer)]
+      : []),
     ofDistance(t('review.compare.tighter'), tighter),
   ]
 }

@@ -58,7 +58,7 @@ export const review = {
     changed: {
       THE_SHOT: 'It was another shot then.',
       TARGET_PLACE:
-        'The target was in another place then: successes and distances are not compared, only potting and spread.',
+        "The target was in another place then: successes are not compared, and distances only as a share of the ring's radius.",
       TARGET_SIZE:
         'The target was of another size then: successes are not compared; distances are, since its middle is where it was.',
       OTHER_DEMANDS: 'Something else was asked then: successes are not compared.',
@@ -68,6 +68,7 @@ export const review = {
     down: '{name} down {points} points ({lower} to {upper}), from {from} to {to}.',
     noShare: '{name}: {from} and {to}, too little to say.',
     closer: 'distance to the target',
+    closerInRadii: 'distance to the target as a share of its radius',
     tighter: 'spread, bias set aside',
     ratio: '{name} {ratio} times the earlier ({lower} to {upper}), {from} and {to} landings.',
     noDistance: '{name}: {from} and {to} landings, too few to say (5 each).',
@@ -108,6 +109,15 @@ export const review = {
     COLLINEAR: 'All landings lie on one line: no ellipse.',
     ZERO_SPREAD: 'All landings lie in one spot: no ellipse.',
   },
+  explored: {
+    PACE: 'Nothing passes or fails here: the pace was changed on purpose. The dotted line is where a stroke without error ends, from the softest to the firmest pace.',
+    HEIGHT:
+      'Nothing passes or fails here: the tip height was changed on purpose. The dotted line is where a stroke without error ends, from the lowest to the highest tip.',
+    SIDE: 'Nothing passes or fails here: the English was changed on purpose. The dotted line is where a stroke without error ends, from left to right.',
+  },
+  fromBaseline: 'from the baseline',
+  apart: '{length} away',
+  legendExplored: 'where the usual stroke ends without error, as this one thing changes',
   tooFew95: 'The 95 % ellipse needs 10 landings.',
   notSeen: '{n} landing not seen | {n} landings not seen',
   inOffs: '{n} scratch | {n} scratches',

@@ -12,7 +12,15 @@ import {
   toDegrees,
   wayOf,
 } from './plane'
-import { holds, isEmpty, middleOf, pocketLook, windowBetween, type Window } from './pocketWindow'
+import {
+  holds,
+  isEmpty,
+  middleOf,
+  pocketLook,
+  windowBetween,
+  type PocketHalf,
+  type Window,
+} from './pocketWindow'
 import { isLong, type CushionName } from '../drillDocument'
 
 const NO_TANGENT_BELOW_DEGREES = 0.5
@@ -23,8 +31,9 @@ export function aimingLines(
   cue: Point,
   object: Point,
   pocket: PocketGeometry,
+  half: PocketHalf = 'any',
 ): (AimingLines & { objectPathEnd: Point }) | undefined {
-  const look = pocketLook(pocket, table.objectBall.noseDistanceMillimetres, object)
+  const look = pocketLook(pocket, table.objectBall.noseDistanceMillimetres, object, half)
   if (isEmpty(look.used)) return undefined
   const touching = touchingMillimetres(table)
   const objectDegrees = normalDegrees(middleOf(look.used))
@@ -35,11 +44,11 @@ export function aimingLines(
   const aim = aimWindow(cue, object, look.used, touching)
   const allowed = radians(aim.upperDegrees - aim.lowerDegrees)
   const settled = (share: number) =>
-    line(table, ghostBall, settledDegrees(table, aimDegrees, cutDegrees, share))
+    line(table, ghostBall, settledDegrees(table, aimDegrees, cutDegrees, share, table.ballRestitution))
   const tangent =
     Math.abs(cutDegrees) < NO_TANGENT_BELOW_DEGREES
       ? undefined
-      : line(table, ghostBall, objectDegrees + (cutDegrees > 0 ? -90 : 90))
+      : line(table, ghostBall, settledDegrees(table, aimDegrees, cutDegrees, 0, 1))
   const naturalRoll = settled(1)
   const fullDraw = settled(-table.mostRollingShare)
   const fullFollow = settled(table.mostRollingShare)
@@ -75,11 +84,17 @@ export function touchingMillimetres(table: TableGeometry): number {
 }
 
 /** Direction of the cue ball once it rolls again; the share is surface spin over speed at contact. */
-function settledDegrees(table: TableGeometry, aimDegrees: number, cutDegrees: number, share: number): number {
+function settledDegrees(
+  table: TableGeometry,
+  aimDegrees: number,
+  cutDegrees: number,
+  share: number,
+  restitution: number,
+): number {
   const phi = radians(cutDegrees)
-  const { cueBall, objectBall, ballRestitution } = table
+  const { cueBall, objectBall } = table
   const lost =
-    ((1 + ballRestitution) * objectBall.massKilograms * Math.cos(phi)) /
+    ((1 + restitution) * objectBall.massKilograms * Math.cos(phi)) /
     (cueBall.massKilograms + objectBall.massKilograms)
   const onward = (5 / 7) * (1 - lost * Math.cos(phi)) + (2 / 7) * share
   const left = -(5 / 7) * lost * Math.sin(phi)

@@ -39,7 +39,7 @@ export function liveShot(table: TableGeometry, draft: DraftShot): LiveShot {
   const object = pot && places.get(pot.ball)
   const pocket = pot && table.pockets.find((one) => one.name === pot.pocket)
   const straight = pot && !pot.via?.length && cue && object && pocket
-  const lines = straight ? aimingLines(table, cue, object, pocket) : undefined
+  const lines = straight ? aimingLines(table, cue, object, pocket, pot.half) : undefined
   const target = zone?.centre.place ?? lines?.ghostBall ?? cue ?? { xMillimetres: 0, yMillimetres: 0 }
   return {
     lines,

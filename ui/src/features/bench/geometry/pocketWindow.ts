@@ -32,23 +32,60 @@ export function windowBetween(lowerDegrees: number, upperDegrees: number): Windo
   return { lowerDegrees, upperDegrees: lowerDegrees + normalDegrees(upperDegrees - lowerDegrees) }
 }
 
-export function pocketLook(pocket: PocketGeometry, clearMillimetres: number, from: Point): PocketLook {
-  const clean = windowBetween(
+/** Which part of the pocket counts, seen looking into it. */
+export type PocketHalf = 'any' | 'left' | 'right'
+
+export function pocketLook(
+  pocket: PocketGeometry,
+  clearMillimetres: number,
+  from: Point,
+  half: PocketHalf = 'any',
+): PocketLook {
+  const clean = inHalf(
+    pocket,
+    half,
+    from,
     pastJaw(pocket, pocket.rightJaw, from, clearMillimetres, -1),
     pastJaw(pocket, pocket.leftJaw, from, clearMillimetres, 1),
   )
-  const mouth = windowBetween(
+  const mouth = inHalf(
+    pocket,
+    half,
+    from,
     pastPoint(from, pocket.rightJaw.virtualPoint, clearMillimetres, -1),
     pastPoint(from, pocket.leftJaw.virtualPoint, clearMillimetres, 1),
   )
   const isClean = !isEmpty(clean)
   const used = isClean ? clean : mouth
-  const approach = normalDegrees(middleOf(used) - axisDegrees(pocket))
-  const openingMillimetres = isClean
-    ? leftReach(pocket, pocket.leftJaw, middleOf(used), clearMillimetres, 1) +
-      leftReach(pocket, pocket.rightJaw, middleOf(used), clearMillimetres, -1)
-    : pocket.mouthMillimetres * wayOf(approach).x - 2 * clearMillimetres
+  const way = wayOf(middleOf(used))
+  const middle = leftOf(dropOnAxis(pocket), way)
+  const bounds = isClean
+    ? {
+        left: leftReach(pocket, pocket.leftJaw, middleOf(used), clearMillimetres, 1),
+        right: leftReach(pocket, pocket.rightJaw, middleOf(used), clearMillimetres, -1),
+      }
+    : {
+        left: leftOf(pocket.leftJaw.virtualPoint, way) - clearMillimetres,
+        right: -leftOf(pocket.rightJaw.virtualPoint, way) - clearMillimetres,
+      }
+  const openingMillimetres =
+    (half === 'right' ? Math.min(bounds.left, middle) : bounds.left) +
+    (half === 'left' ? Math.min(bounds.right, -middle) : bounds.right)
   return { clean, mouth, used, isClean, openingMillimetres }
+}
+
+/** The point where the axis enters the capture circle bounds a half's directions as a jaw does. */
+function inHalf(pocket: PocketGeometry, half: PocketHalf, from: Point, lower: number, upper: number): Window {
+  const middle = bearing(from, dropOnAxis(pocket))
+  const reference = axisDegrees(pocket)
+  return windowBetween(
+    half === 'left' ? tighter(lower, middle, reference, -1) : lower,
+    half === 'right' ? tighter(upper, middle, reference, 1) : upper,
+  )
+}
+
+function dropOnAxis(pocket: PocketGeometry): Point {
+  return moved(pocket.captureCentre, pocket.axis, -pocket.captureRadiusMillimetres)
 }
 
 function axisDegrees(pocket: PocketGeometry): number {

@@ -296,22 +296,13 @@ public class AttemptService {
         }
     }
 
-    /** What one student did in each of these sessions, and nobody else in them. */
-    @Transactional(readOnly = true)
-    public Map<UUID, Tally> tallies(UUID studentId, List<UUID> sessionIds) {
-        return tally.count(studentId, sessionIds).stream()
-                .collect(Collectors.toMap(
-                        AttemptTally.Row::getSessionId,
-                        row -> new Tally((int) row.getAttempts(), (int) row.getPotted())));
-    }
-
     /** One student in one session. */
     public record Took(UUID studentId, UUID sessionId) {}
 
     /** What everybody did in these sessions; whoever asks has seen to it that only what may be told is looked up. */
     @Transactional(readOnly = true)
-    public Map<Took, Tally> talliesOfEach(List<UUID> sessionIds) {
-        return tally.countEach(sessionIds).stream()
+    public Map<Took, Tally> tallies(List<UUID> sessionIds) {
+        return tally.count(sessionIds).stream()
                 .collect(Collectors.toMap(
                         row -> new Took(row.getStudentId(), row.getSessionId()),
                         row -> new Tally((int) row.getAttempts(), (int) row.getPotted())));

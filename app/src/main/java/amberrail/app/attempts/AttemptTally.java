@@ -10,6 +10,8 @@ interface AttemptTally extends Repository<AttemptEntity, UUID> {
 
     /** One student's attempts in a session and how many of them were potted. */
     interface Row {
+        UUID getStudentId();
+
         UUID getSessionId();
 
         long getAttempts();
@@ -17,23 +19,13 @@ interface AttemptTally extends Repository<AttemptEntity, UUID> {
         long getPotted();
     }
 
-    /** The same of everybody in several sessions. */
-    interface RowOfStudent extends Row {
-        UUID getStudentId();
-    }
-
-    String POTTED = " sum(case when a.outcome in (amberrail.core.attempt.PotOutcome.POTTED_CLEAN,"
-            + " amberrail.core.attempt.PotOutcome.OFF_THICK_JAW, amberrail.core.attempt.PotOutcome.OFF_THIN_JAW,"
-            + " amberrail.core.attempt.PotOutcome.OFF_LEFT_JAW, amberrail.core.attempt.PotOutcome.OFF_RIGHT_JAW)"
-            + " then 1 else 0 end) as potted";
-
+    /** Of everybody in these sessions. */
     @Query(
-            "select a.studentId as studentId, a.sessionId as sessionId, count(a) as attempts," + POTTED
+            "select a.studentId as studentId, a.sessionId as sessionId, count(a) as attempts,"
+                    + " sum(case when a.outcome in (amberrail.core.attempt.PotOutcome.POTTED_CLEAN,"
+                    + " amberrail.core.attempt.PotOutcome.OFF_THICK_JAW, amberrail.core.attempt.PotOutcome.OFF_THIN_JAW,"
+                    + " amberrail.core.attempt.PotOutcome.OFF_LEFT_JAW, amberrail.core.attempt.PotOutcome.OFF_RIGHT_JAW)"
+                    + " then 1 else 0 end) as potted"
                     + " from AttemptEntity a where a.deleted = false and a.sessionId in :sessionIds group by a.studentId, a.sessionId")
-    List<RowOfStudent> countEach(List<UUID> sessionIds);
-
-    @Query(
-            "select a.sessionId as sessionId, count(a) as attempts," + POTTED
-                    + " from AttemptEntity a where a.deleted = false and a.studentId = :studentId and a.sessionId in :sessionIds group by a.sessionId")
-    List<Row> count(UUID studentId, List<UUID> sessionIds);
+    List<Row> count(List<UUID> sessionIds);
 }

@@ -79,17 +79,14 @@ class PatternArrivals {
     /** One time that a line of arrival was worked out again: because this attempt, the shot before, had changed. */
     public record Rework(Instant workedOutAt, UUID becauseOf) {}
 
-    /** Where a shot was played from, if not as planned, and which attempt left the cue ball there. */
-    private record From(SetUp setUp, UUID attemptBefore) {}
-
     /** Within the transaction of a write, with the row saved: this shot's line of arrival, and that of the one that follows in its try. */
     void settle(PracticeSession session, Drill drill, AttemptEntity written) {
         if (drill.station(written.station).shots().size() == 1) {
             return;
         }
-        settle(session.table(), drill, written, false);
+        settle(session.table(), drill, written, Optional.empty());
         attempts.ofTry(written.sessionId, written.studentId, written.tryId, written.shot + 1)
-                .forEach(next -> settle(session.table(), drill, next, true));
+                .forEach(next -> settle(session.table(), drill, next, Optional.of(written.id)));
     }
 
     List<Rework> reworks(UUID attemptId) {
@@ -108,25 +105,26 @@ class PatternArrivals {
         for (AttemptEntity row : open) {
             Drill drill = drills.version(row.drillId, row.drillVersion);
             TableSpec table = sessions.tableOf(row.sessionId);
-            Optional<From> from = transaction.execute(status -> from(table, drill, row));
-            from.ifPresent(one -> askFor(row.id, one, table, drill, false));
+            Optional<SetUp> from = transaction.execute(status -> from(table, drill, row));
+            from.ifPresent(one -> askFor(row.id, one, table, drill, Optional.empty()));
         }
     }
 
-    private void settle(TableSpec table, Drill drill, AttemptEntity row, boolean again) {
-        Optional<From> from = from(table, drill, row);
-        Optional<Double> known = from.flatMap(one -> arrivalIfKnown(one.setUp()));
+    /** {@code because}: the attempt before, where it is its change that makes this one be worked out again. */
+    private void settle(TableSpec table, Drill drill, AttemptEntity row, Optional<UUID> because) {
+        Optional<SetUp> from = from(table, drill, row);
+        Optional<Double> known = from.flatMap(this::arrivalIfKnown);
         if (from.isPresent() && known.isEmpty()) {
             row.arrivalPending = true;
-            afterCommit(() -> askFor(row.id, from.get(), table, drill, again));
+            afterCommit(() -> askFor(row.id, from.get(), table, drill, because));
             return;
         }
-        take(row, known.orElse(null), from.map(From::attemptBefore).orElse(null), again);
+        take(row, known.orElse(null), because);
     }
 
-    private void take(AttemptEntity row, Double degrees, UUID because, boolean again) {
-        if (again && !Objects.equals(degrees, row.arrivalDegrees)) {
-            note(row, degrees, because);
+    private void take(AttemptEntity row, Double degrees, Optional<UUID> because) {
+        if (!Objects.equals(degrees, row.arrivalDegrees)) {
+            because.ifPresent(attempt -> note(row, degrees, attempt));
         }
         row.arrivalDegrees = degrees;
         row.arrivalPending = false;
@@ -139,13 +137,14 @@ class PatternArrivals {
                 .params(
                         row.id,
                         Timestamp.from(Instant.now(clock).truncatedTo(ChronoUnit.MILLIS)),
-                        because == null ? row.id : because,
+                        because,
                         row.arrivalDegrees,
                         degrees)
                 .update();
     }
 
-    private Optional<From> from(TableSpec table, Drill drill, AttemptEntity row) {
+    /** The set-up that it was played from, where that is not as planned. */
+    private Optional<SetUp> from(TableSpec table, Drill drill, AttemptEntity row) {
         if (!drill.station(row.station).goesOnAt(row.shot)) {
             return Optional.empty();
         }
@@ -153,10 +152,9 @@ class PatternArrivals {
         return attempts.ofTry(row.sessionId, row.studentId, row.tryId, row.shot - 1).stream()
                 .filter(before -> before.landingXMillimetres != null)
                 .findFirst()
-                .map(before -> new From(
-                        setUps.playedFrom(planned, new Point(before.landingXMillimetres, before.landingYMillimetres)),
-                        before.id))
-                .filter(from -> !from.setUp().equals(planned));
+                .map(before ->
+                        setUps.playedFrom(planned, new Point(before.landingXMillimetres, before.landingYMillimetres)))
+                .filter(from -> !from.equals(planned));
     }
 
     private Optional<Double> arrivalIfKnown(SetUp from) {
@@ -167,8 +165,8 @@ class PatternArrivals {
         return worked.arriving(setUps.drawn(from)).arrival().degrees();
     }
 
-    private void askFor(UUID id, From from, TableSpec table, Drill drill, boolean again) {
-        setUps.passing(from.setUp())
+    private void askFor(UUID id, SetUp from, TableSpec table, Drill drill, Optional<UUID> because) {
+        setUps.passing(from)
                 .thenAcceptAsync(
                         worked -> transaction.executeWithoutResult(status -> attempts.findById(id)
                                 .filter(row -> row.arrivalPending)
@@ -176,8 +174,7 @@ class PatternArrivals {
                                 .filter(row -> from(table, drill, row)
                                         .filter(from::equals)
                                         .isPresent())
-                                .ifPresent(
-                                        row -> take(row, degrees(from.setUp(), worked), from.attemptBefore(), again))),
+                                .ifPresent(row -> take(row, degrees(from, worked), because))),
                         writer)
                 .exceptionally(failed -> {
                     // It stays open, without its error against the target, and the next start takes it up again.

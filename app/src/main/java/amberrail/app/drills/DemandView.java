@@ -3,9 +3,9 @@ package amberrail.app.drills;
 import amberrail.app.kit.PointView;
 import amberrail.app.web.MayBeMissing;
 import amberrail.core.drill.Condition;
-import amberrail.core.drill.Demand;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.table.Cushion;
+import amberrail.core.table.PocketHalf;
 import amberrail.core.table.PocketName;
 import amberrail.core.table.TableSpec;
 import java.util.List;
@@ -23,7 +23,7 @@ public record DemandView(
         @MayBeMissing List<String> balls,
         @MayBeMissing Boolean inOrder,
         @MayBeMissing PocketName pocket,
-        @MayBeMissing Demand.PocketHalf half,
+        @MayBeMissing PocketHalf half,
         @MayBeMissing List<Cushion> cushions,
         @MayBeMissing Integer least,
         @MayBeMissing Double sightsAlong,

@@ -13,7 +13,6 @@ import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
 import amberrail.core.setup.SetUp;
 import amberrail.core.simulation.ExecutionErrors;
-import amberrail.core.table.TableSpec;
 import com.fasterxml.jackson.databind.JsonNode;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
@@ -78,12 +77,20 @@ class RecipeController {
                 : sizes.of(who, studentId).errors().forSimulation();
     }
 
-    private static SetUp setUp(Drill drill, int station, int shot, TableSpec table) {
+    private SetUp setUp(SignedIn who, String drillId, int station, int shot, UUID tableId) {
+        return setUp(drills.find(who, drillId).drill(), station, shot, tableId);
+    }
+
+    private SetUp setUp(DraftShot asked) {
+        return setUp(DrillDraft.read(asked.drill()), asked.station(), asked.shot(), asked.tableId());
+    }
+
+    private SetUp setUp(Drill drill, int station, int shot, UUID tableId) {
         int shots = drill.station(station).shots().size();
         if (shot < 0 || shot >= shots) {
             throw new InvalidInputException(ProblemCode.UNKNOWN_ID, "shot", shot, "must be from 0 to " + (shots - 1));
         }
-        return SetUp.of(drill, station, shot, false, table);
+        return SetUp.of(drill, station, shot, false, kit.table(tableId).spec());
     }
 
     @Costly
@@ -97,13 +104,7 @@ class RecipeController {
             @RequestParam(defaultValue = "0") double abilityLogits,
             @RequestParam Optional<UUID> studentId) {
         ExecutionErrors errors = errors(who, studentId.orElse(null), abilityLogits);
-        return board.of(
-                setUp(
-                        drills.find(who, id).drill(),
-                        station,
-                        shot,
-                        kit.table(tableId).spec()),
-                errors);
+        return board.of(setUp(who, id, station, shot, tableId), errors);
     }
 
     /** The usual way to play a shot, on the side that is asked for: what the drill's page begins with. */
@@ -116,25 +117,14 @@ class RecipeController {
             @RequestParam(defaultValue = "0") int station,
             @RequestParam(defaultValue = "0") int shot,
             @RequestParam(defaultValue = "false") boolean mirrored) {
-        return board.usual(setUp(
-                        drills.find(who, id).drill(),
-                        station,
-                        shot,
-                        kit.table(tableId).spec())
-                .onSide(mirrored));
+        return board.usual(setUp(who, id, station, shot, tableId).onSide(mirrored));
     }
 
     @Costly
     @PostMapping("/bench/recipes")
     BoardView ofDraft(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody DraftShot body) {
         access.requireCoach(who);
-        return board.whileDesigning(
-                setUp(
-                        DrillDraft.read(body.drill()),
-                        body.station(),
-                        body.shot(),
-                        kit.table(body.tableId()).spec()),
-                errors(who, body.studentId(), body.abilityLogits()));
+        return board.whileDesigning(setUp(body), errors(who, body.studentId(), body.abilityLogits()));
     }
 
     @Costly
@@ -142,14 +132,7 @@ class RecipeController {
     TargetSize.TargetView target(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody WantedTarget body) {
         access.requireCoach(who);
         DraftShot asked = body.asked();
-        return targets.forShare(
-                setUp(
-                        DrillDraft.read(asked.drill()),
-                        asked.station(),
-                        asked.shot(),
-                        kit.table(asked.tableId()).spec()),
-                errors(who, asked.studentId(), asked.abilityLogits()),
-                body.share());
+        return targets.forShare(setUp(asked), errors(who, asked.studentId(), asked.abilityLogits()), body.share());
     }
 
     @Costly

@@ -2,20 +2,15 @@ package amberrail.app.recipes;
 
 import amberrail.app.setups.SetUps;
 import amberrail.app.web.MayBeMissing;
-import amberrail.core.attempt.Judge;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.geometry.Point;
 import amberrail.core.recipe.Recipe;
-import amberrail.core.recipe.ShotTask;
+import amberrail.core.setup.CleanLandings;
 import amberrail.core.setup.SetUp;
 import amberrail.core.simulation.ExecutionErrors;
-import amberrail.core.simulation.LandingSimulation;
-import amberrail.core.simulation.PlayedShot;
 import amberrail.core.simulation.StrokeNoise;
-import amberrail.core.simulation.TableLevel;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Predicate;
 import org.springframework.stereotype.Service;
 
 /** How large a round target must be for a student to succeed a wanted share of the time. */
@@ -43,20 +38,8 @@ class TargetSize {
         if (usual.isEmpty()) {
             return new TargetView(null, 0);
         }
-        ShotTask task = setUp.task();
-        int cue = task.cueBall();
-        Predicate<PlayedShot> pots = layout.pocket().isPresent() ? Judge.pots(layout) : played -> true;
-        List<Point> landings = new LandingSimulation(
-                        task.table(), task.physics(), task.balls(), cue, TableLevel.NEVER_CHECKED)
-                .landings(
-                        usual.get()
-                                .stroke()
-                                .onBall(setUp.table().balls().cueBall().radiusMillimetres()),
-                        errors,
-                        StrokeNoise.of(STROKES, SEED),
-                        played -> pots.test(played) && !played.isPotted(cue)
-                                ? Optional.of(new Point(1000 * played.xMetres(cue), 1000 * played.yMetres(cue)))
-                                : Optional.empty());
+        List<Point> landings =
+                CleanLandings.of(layout, setUp.task(), usual.get().stroke(), errors, StrokeNoise.of(STROKES, SEED));
         double[] distances = landings.stream()
                 .mapToDouble(landing -> landing.distanceMillimetres(layout.target()))
                 .sorted()

@@ -4,6 +4,7 @@ import amberrail.app.attempts.RecordedAttempt;
 import amberrail.app.review.Figures.IntervalView;
 import amberrail.app.web.MayBeMissing;
 import amberrail.core.drill.TryResult;
+import amberrail.core.geometry.Circle;
 import amberrail.core.geometry.Point;
 import amberrail.core.setup.WhatChanged;
 import amberrail.core.statistics.AttemptsNeeded;
@@ -14,6 +15,7 @@ import amberrail.core.statistics.Reason;
 import amberrail.core.statistics.Verdict;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -66,19 +68,26 @@ final class Comparison {
      * All of it: potting, whole success, closeness to the target, tightness with bias set aside.
      *
      * @param success left out where something else was asked
-     * @param closer  left out where the target was in another place, or there is none
+     * @param closer  left out where there is no target, or it lay elsewhere and one of the two is not a circle
+     * @param closerInRadii whether that is of distances as a share of each circle's radius, since the target lay elsewhere
      * @param changed what is different between the two set-ups
      */
     record ComparisonView(
             ShareChange potting,
             @MayBeMissing ShareChange success,
             @MayBeMissing DistanceChange closer,
+            boolean closerInRadii,
             DistanceChange tighter,
             Set<WhatChanged> changed) {}
 
     static ComparisonView of(ReviewedShots from, ReviewedShots to) {
         Set<WhatChanged> changed = WhatChanged.between(from.layout(), to.layout());
         boolean toATarget = from.layout().hasTarget() && to.layout().hasTarget();
+        boolean inMillimetres = toATarget && WhatChanged.distanceComparable(changed);
+        boolean inRadii = toATarget
+                && !inMillimetres
+                && radius(from).isPresent()
+                && radius(to).isPresent();
         return new ComparisonView(
                 share(from, to, shot -> true, shot -> shot.body().outcome().potted()),
                 WhatChanged.successComparable(changed)
@@ -88,7 +97,16 @@ final class Comparison {
                                 shot -> shot.judgement().result() != TryResult.NOT_JUDGED,
                                 shot -> shot.judgement().result() == TryResult.SUCCESS)
                         : null,
-                toATarget && WhatChanged.distanceComparable(changed) ? closer(from, to) : null,
+                inMillimetres
+                        ? closer(from, 1, to, 1)
+                        : inRadii
+                                ? closer(
+                                        from,
+                                        radius(from).getAsDouble(),
+                                        to,
+                                        radius(to).getAsDouble())
+                                : null,
+                inRadii,
                 tighter(from, to),
                 changed);
     }
@@ -127,16 +145,27 @@ final class Comparison {
         return AttemptsNeeded.forShare(from, to, new AttemptsNeeded.Wanted(ALPHA, POWER, fromTrials, toTrials));
     }
 
-    private static DistanceChange closer(ReviewedShots from, ReviewedShots to) {
-        double[] a = radii(from);
-        double[] b = radii(to);
+    /** Distances from the target, each in a unit of its own (mm). */
+    private static DistanceChange closer(
+            ReviewedShots from, double fromUnitMillimetres, ReviewedShots to, double toUnitMillimetres) {
+        double[] a = distances(from, fromUnitMillimetres);
+        double[] b = distances(to, toUnitMillimetres);
         return distance(a.length, b.length, RatioChange.radial(a, b, Proportion.DEFAULT_LEVEL));
     }
 
-    private static double[] radii(ReviewedShots shots) {
+    private static double[] distances(ReviewedShots shots, double unitMillimetres) {
         return shots.landings().stream()
-                .mapToDouble(place -> place.distanceMillimetres(shots.layout().target()))
+                .mapToDouble(place -> place.distanceMillimetres(shots.layout().target()) / unitMillimetres)
                 .toArray();
+    }
+
+    private static OptionalDouble radius(ReviewedShots shots) {
+        return shots.layout()
+                .zone()
+                .filter(Circle.class::isInstance)
+                .map(Circle.class::cast)
+                .map(circle -> OptionalDouble.of(circle.radiusMillimetres()))
+                .orElse(OptionalDouble.empty());
     }
 
     private static DistanceChange tighter(ReviewedShots from, ReviewedShots to) {

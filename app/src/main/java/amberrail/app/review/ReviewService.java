@@ -173,7 +173,8 @@ public class ReviewService {
             List<ReviewView.GroupView> groups,
             ReviewView.GroupView chosen,
             Predicate<RecordedAttempt> which) {
-        ShotLayout layout = setUps.layout(SetUp.of(drill, chosen.station(), chosen.shot(), chosen.mirrored(), table));
+        SetUp setUp = SetUp.of(drill, chosen.station(), chosen.shot(), chosen.mirrored(), table);
+        ShotLayout layout = setUps.layout(setUp);
         List<RecordedAttempt> shown = of(all, chosen.station(), chosen.mirrored(), chosen.shot()).stream()
                 .filter(which)
                 .toList();
@@ -187,6 +188,9 @@ public class ReviewService {
                 layout,
                 (chosen.mirrored() ? onTable.mirror() : onTable.original()).get(chosen.shot()),
                 shown,
+                drill.explore()
+                        .map(changed -> ReviewView.ExploredView.of(changed, setUps.explored(setUp, changed), setUp))
+                        .orElse(null),
                 findings(table, drill, chosen, layout, shown, all));
     }
 
@@ -267,6 +271,7 @@ public class ReviewService {
             ShotLayout layout,
             ShotView shot,
             List<RecordedAttempt> shown,
+            ReviewView.ExploredView explored,
             Findings.FindingsView findings) {
         List<PottingResult> results =
                 shown.stream().map(a -> a.body().toAttempt().result()).toList();
@@ -309,8 +314,9 @@ public class ReviewService {
                         .map(zone -> ShareView.of(ZoneShare.of(zone, landings, madeInOffs, Proportion.DEFAULT_LEVEL)
                                 .share()))
                         .orElse(null),
-                ShareView.of(Proportion.of(successes, judged)),
+                explored == null ? ShareView.of(Proportion.of(successes, judged)) : null,
                 DispersionView.of(layout, dispersion(layout, alongOneLine), dispersion(layout, landings)),
+                explored,
                 findings);
     }
 

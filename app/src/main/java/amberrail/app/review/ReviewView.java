@@ -2,12 +2,17 @@ package amberrail.app.review;
 
 import amberrail.app.attempts.AttemptView;
 import amberrail.app.drills.ShotView;
+import amberrail.app.kit.PointView;
 import amberrail.app.kit.TableDrawing;
 import amberrail.app.review.Figures.DispersionView;
 import amberrail.app.review.Figures.ShareView;
 import amberrail.app.sessions.SessionView;
 import amberrail.app.web.MayBeMissing;
 import amberrail.core.attempt.PotOutcome;
+import amberrail.core.drill.Explore;
+import amberrail.core.recipe.PlannedStroke;
+import amberrail.core.setup.ExploreMap;
+import amberrail.core.setup.SetUp;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -21,7 +26,8 @@ import java.util.UUID;
  * @param shotIndex   which of the station's shots, from 0
  * @param outcomes    attempts by outcome
  * @param inZone      landings of made pots inside the zone, in-offs counted as outside; left out where no zone is asked
- * @param successes   whole successes as the judge saw them
+ * @param successes   whole successes as the judge saw them; left out where nothing passes or fails
+ * @param explored    of an explore drill: what is changed on purpose, and where the engine's cue ball ends meanwhile
  */
 public record ReviewView(
         @MayBeMissing SessionView session,
@@ -44,8 +50,9 @@ public record ReviewView(
         int missedWithLanding,
         ShareView potted,
         @MayBeMissing ShareView inZone,
-        ShareView successes,
+        @MayBeMissing ShareView successes,
         DispersionView dispersion,
+        @MayBeMissing ExploredView explored,
         Findings.FindingsView findings) {
 
     /**
@@ -63,6 +70,37 @@ public record ReviewView(
             @MayBeMissing LocalDate to,
             List<UUID> sessions,
             int leftOut) {}
+
+    /**
+     * An explore drill's one thing, and the engine's strokes in its order; the drill's usual stroke stays in everything else.
+     *
+     * @param steps empty where no stroke pockets the ball
+     */
+    public record ExploredView(Explore changed, List<ExploredStepView> steps) {
+        static ExploredView of(Explore changed, List<ExploreMap.Step> steps, SetUp setUp) {
+            return new ExploredView(
+                    changed,
+                    steps.stream().map(step -> ExploredStepView.of(step, setUp)).toList());
+        }
+    }
+
+    /** A stroke without errors; {@code restsAt} is left out where its cue ball drops. */
+    public record ExploredStepView(
+            double paceMetresPerSecond,
+            double tipHeightMillimetres,
+            double tipSideMillimetres,
+            @MayBeMissing PointView restsAt) {
+        private static ExploredStepView of(ExploreMap.Step step, SetUp setUp) {
+            PlannedStroke stroke = setUp.mirrored() ? step.stroke().mirrored() : step.stroke();
+            return new ExploredStepView(
+                    stroke.paceMetresPerSecond(),
+                    stroke.tipHeightMillimetres(),
+                    stroke.tipSideMillimetres(),
+                    step.rests()
+                            .map(place -> PointView.of(setUp.onThisSide(place)))
+                            .orElse(null));
+        }
+    }
 
     /** A station, side and shot that can be looked at; {@code shots} is more than 1 in a pattern. */
     public record GroupView(int station, String stationName, boolean mirrored, int shot, int shots, int attempts) {}

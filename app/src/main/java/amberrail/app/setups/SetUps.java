@@ -2,11 +2,13 @@ package amberrail.app.setups;
 
 import amberrail.app.web.Busy;
 import amberrail.core.drill.Drill;
+import amberrail.core.drill.Explore;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.geometry.Point;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.recipe.Recipe;
 import amberrail.core.recipe.RecipeSolver;
+import amberrail.core.setup.ExploreMap;
 import amberrail.core.setup.SetUp;
 import amberrail.core.setup.WorkedSetUp;
 import amberrail.core.table.TableSpec;
@@ -60,11 +62,7 @@ public class SetUps {
     private record Passing(SetUp original) {}
 
     /** How far the set-ups of a drill on a table are known. */
-    public record Progress(int known, int all) {
-        public boolean isWhole() {
-            return known == all;
-        }
-    }
+    public record Progress(int known, int all) {}
 
     /** Where everything lies, without asking how it is played: its line of arrival is only a first guess. */
     public ShotLayout drawn(SetUp setUp) {
@@ -114,6 +112,19 @@ public class SetUps {
     /** The usual way to play it, on the original side; empty where no stroke does it. */
     public Optional<Recipe> usual(SetUp setUp) {
         return of(setUp).usualWay();
+    }
+
+    /** The engine's map of an explore drill about its usual stroke, on the original side: some dozen strokes; none where there is no usual one. */
+    public List<ExploreMap.Step> explored(SetUp setUp, Explore changed) {
+        SetUp original = setUp.original();
+        return usual(original)
+                .map(Recipe::stroke)
+                .map(stroke -> ExploreMap.of(
+                        changed,
+                        original.task(),
+                        stroke,
+                        original.table().kind().tipDiameterMillimetres()))
+                .orElse(List.of());
     }
 
     /** Where nobody plays, while a drill is being designed: worked out at once by whoever asks, and kept in memory only. */

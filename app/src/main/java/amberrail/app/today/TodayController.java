@@ -60,7 +60,7 @@ class TodayController {
         Map<UUID, SessionView> seen =
                 views.of(all, shown.stream().collect(Collectors.toMap(PersonView::id, PersonView::name)));
         Map<Took, Tally> tallies =
-                attempts.talliesOfEach(all.stream().map(PracticeSession::id).toList());
+                attempts.tallies(all.stream().map(PracticeSession::id).toList());
         return new TodayView(shown.stream()
                 .map(student -> line(student, latest.getOrDefault(student.id(), List.of()), seen, tallies))
                 .toList());

@@ -11,7 +11,6 @@ import amberrail.core.drill.Skill;
 import amberrail.core.drill.TryResult;
 import amberrail.core.grading.Band;
 import amberrail.core.grading.Difficulty;
-import amberrail.core.grading.ShotTasks;
 import amberrail.core.motion.PaceScale;
 import amberrail.core.recipe.PlannedStroke;
 import amberrail.core.recipe.PreferredRecipe;
@@ -19,13 +18,11 @@ import amberrail.core.recipe.Recipe;
 import amberrail.core.recipe.RecipeSolver;
 import amberrail.core.recipe.ShotTask;
 import amberrail.core.recipe.Teaching;
+import amberrail.core.setup.SetUp;
 import amberrail.core.simulation.ExecutionErrors;
 import amberrail.core.simulation.ShotRunner;
-import amberrail.core.simulation.ShotTable;
 import amberrail.core.simulation.StrokeNoise;
 import amberrail.core.simulation.SuccessSimulation;
-import amberrail.core.simulation.TablePhysics;
-import amberrail.core.table.TablePlan;
 import amberrail.core.table.TablePresets;
 import amberrail.core.table.TableSpec;
 import java.util.ArrayList;
@@ -156,13 +153,12 @@ class LibraryProofTest {
             List<String> wrong,
             List<String> flags,
             List<Difficulty.Played> images) {
-        TablePlan plan = TablePlan.of(spec);
-        ShotTable table = ShotTable.of(plan);
         List<Difficulty.Played> played = new ArrayList<>();
         for (int shot = 0; shot < drill.station(station).shots().size(); shot++) {
             String where = spec.id() + " station " + (station + 1) + " shot " + (shot + 1);
             try {
-                ShotTask task = task(layout(drill, station, shot, plan, false), table, spec, drill);
+                SetUp setUp = SetUp.of(drill, station, shot, false, spec);
+                ShotTask task = setUp.task();
                 List<Recipe> recipes = RecipeSolver.solve(task);
                 Optional<Recipe> usual = PreferredRecipe.of(recipes, task.teaching());
                 if (usual.isEmpty()) {
@@ -178,11 +174,11 @@ class LibraryProofTest {
                 }
                 played.add(new Difficulty.Played(task, usual.get().stroke()));
                 if (drill.mirror() != MirrorRule.NONE) {
-                    ShotLayout mirror = layout(drill, station, shot, plan, true);
-                    ShotTask mirrorTask = task(mirror, table, spec, drill);
+                    SetUp mirror = setUp.onSide(true);
+                    ShotTask mirrorTask = mirror.task();
                     PlannedStroke image = usual.get().stroke().mirrored();
                     images.add(new Difficulty.Played(mirrorTask, image));
-                    Judgement judgement = play(mirrorTask, mirror, image);
+                    Judgement judgement = play(mirrorTask, mirror.drawn(), image);
                     if (judgement.result() != TryResult.SUCCESS) {
                         wrong.add(where + ": the mirror fails, " + judgement.faults());
                     }
@@ -206,20 +202,6 @@ class LibraryProofTest {
             wrong.add(where + ": a plain pot at pace " + pace);
         }
         return wrong;
-    }
-
-    private static ShotLayout layout(Drill drill, int station, int shot, TablePlan plan, boolean mirrored) {
-        double home = TablePresets.byId(drill.tables().get(0)).lengthMillimetres();
-        return ShotLayout.of(
-                drill.station(station).shots().get(shot),
-                plan,
-                plan.spec().balls(),
-                mirrored,
-                drill.zoneScale(plan.spec().lengthMillimetres(), home));
-    }
-
-    private static ShotTask task(ShotLayout layout, ShotTable table, TableSpec spec, Drill drill) {
-        return ShotTasks.of(layout, table, TablePhysics.usual(spec.kind()), drill);
     }
 
     private static Judgement play(ShotTask task, ShotLayout mirror, PlannedStroke image) {

@@ -18,6 +18,7 @@ import amberrail.core.drill.Station;
 import amberrail.core.drill.StepBackRule;
 import amberrail.core.drill.ZonePlan;
 import amberrail.core.table.Cushion;
+import amberrail.core.table.PocketHalf;
 import amberrail.core.table.PocketName;
 import java.util.ArrayList;
 import java.util.List;
@@ -73,7 +74,7 @@ final class MadeUpDrills {
         demands.add(new Demand.PotBall(
                 "1",
                 any(random, PocketName.values()),
-                any(random, Demand.PocketHalf.values()),
+                any(random, PocketHalf.values()),
                 random.nextBoolean() ? List.of() : List.of(any(random, Cushion.values()))));
         demands.add(new Demand.Land("cue", zone(random)));
         demands.add(

@@ -1,6 +1,7 @@
 package amberrail.app.drills;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -123,11 +124,44 @@ class OwnDrillsTest extends AppTest {
                 .andExpect(status().isBadRequest());
     }
 
+    /** The ring moved and twice as large, everything twice as far from its middle: in shares of the radius nothing has changed. */
+    @Test
+    void aMovedRingIsComparedInSharesOfItsRadius() throws Exception {
+        SignedIn coach = club.newCoach();
+        SignedIn student = club.newStudentOf(coach);
+        String id = ownDrillOf(coach);
+        ObjectNode drill = document(coach, id);
+        String before = play(coach, student, id);
+        landings(coach, before);
+        ObjectNode zone = (ObjectNode) drill.at("/stations/0/shots/0/demands/1/zone");
+        ((ObjectNode) zone.get("centre")).put("along", 4.5);
+        zone.put("radiusMillimetres", 2 * zone.get("radiusMillimetres").asDouble());
+        save(coach, id, 0, drill);
+        String after = play(coach, student, id);
+        landings(coach, after, 4.5 * 317.5, 2);
+        JsonNode compared = tree(read(
+                coach,
+                "/api/v1/students/{s}/comparison?drillId={d}&station=0&from={a}&to={b}",
+                student.accountId(),
+                id,
+                before,
+                after));
+        assertThat(compared.at("/changed/0").asText()).isEqualTo("TARGET_PLACE");
+        assertThat(compared.has("success")).isFalse();
+        assertThat(compared.get("closerInRadii").asBoolean()).isTrue();
+        assertThat(compared.at("/closer/ratio").asDouble()).isCloseTo(1, within(1e-9));
+        assertThat(compared.at("/closer/verdict").asText()).isEqualTo("NO_CLEAR_CHANGE_YET");
+    }
+
     private void landings(SignedIn coach, String session) throws Exception {
+        landings(coach, session, 5.5 * 317.5, 1);
+    }
+
+    private void landings(SignedIn coach, String session, double ringXMillimetres, int scale) throws Exception {
         for (int i = 0; i < 24; i++) {
             put(
                             coach,
-                            Club.potted(i, 1746 + 12 * (i % 9), 1016 - 11 * (i % 7)),
+                            Club.potted(i, ringXMillimetres + scale * 12 * (i % 9), 1016 - scale * 11 * (i % 7)),
                             "/api/v1/sessions/{s}/attempts/{a}",
                             session,
                             UUID.randomUUID())

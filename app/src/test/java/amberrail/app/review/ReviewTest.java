@@ -34,6 +34,30 @@ class ReviewTest extends AppTest {
         assertThat(review.at("/potted/reason").asText()).isEqualTo("NO_DATA");
     }
 
+    /** Nothing passes or fails there, and the engine's map lies over the student's, turned over on the other side. */
+    @Test
+    void anExploreDrillShowsWhereTheEngineEndsAndNoSuccess() throws Exception {
+        String explored = beginSession(student, student, "height-map");
+        JsonNode review = tree(read(student, "/api/v1/sessions/{s}/review?station=0&mirrored=false", explored));
+        assertThat(review.has("successes")).isFalse();
+        assertThat(review.at("/explored/changed").asText()).isEqualTo("HEIGHT");
+        JsonNode steps = review.at("/explored/steps");
+        assertThat(steps).hasSizeGreaterThan(6);
+        JsonNode other = tree(read(student, "/api/v1/sessions/{s}/review?station=0&mirrored=true", explored))
+                .at("/explored/steps");
+        double pace = steps.get(0).get("paceMetresPerSecond").asDouble();
+        for (int i = 0; i < steps.size(); i++) {
+            assertThat(steps.get(i).get("paceMetresPerSecond").asDouble()).isEqualTo(pace);
+            assertThat(other.get(i).get("tipHeightMillimetres"))
+                    .isEqualTo(steps.get(i).get("tipHeightMillimetres"));
+            if (steps.get(i).has("restsAt")) {
+                assertThat(other.get(i).at("/restsAt/yMillimetres").asDouble()
+                                + steps.get(i).at("/restsAt/yMillimetres").asDouble())
+                        .isCloseTo(1270, within(1e-6));
+            }
+        }
+    }
+
     @Test
     void missesCountForPottingAndNotForTheSpread() throws Exception {
         for (int i = 0; i < 6; i++) {

@@ -77,6 +77,12 @@ public abstract class AppTest {
         return tree(post(who, body, "/api/v1/sessions")).get("id").asText();
     }
 
+    protected String beginSession(SignedIn who, SignedIn student, String drillId) throws Exception {
+        return tree(post(who, newSession(student, drillId), "/api/v1/sessions"))
+                .get("id")
+                .asText();
+    }
+
     /** A drill as the bench edits it. */
     protected ObjectNode document(SignedIn who, String id) throws Exception {
         return (ObjectNode) tree(read(who, "/api/v1/drills/{id}/document", id)).get("drill");

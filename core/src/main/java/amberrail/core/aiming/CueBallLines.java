@@ -15,7 +15,7 @@ import java.util.Optional;
  * Where the cue ball can go after a straight pot, for drawing while a shot is designed: straight lines from the ghost ball. How far it gets and how
  * its way bends is the simulator's business.
  *
- * @param tangent     square to the line of centres, on the cue ball's side; empty for a straight pot, which has none
+ * @param tangent     without spin: square to the line of centres if both balls weigh the same; empty for a straight pot, which has none
  * @param naturalRoll with the spin of a rolling ball
  * @param fullDraw    with the most backspin a tip can give, if none of it were lost on the way
  * @param fullFollow  with the most topspin likewise
@@ -47,7 +47,7 @@ public record CueBallLines(
         Direction draw = settled(table, physics, pot, -most);
         Direction follow = settled(table, physics, pot, most);
         Direction roll = settled(table, physics, pot, 1);
-        Optional<Direction> tangent = tangent(pot);
+        Optional<Direction> tangent = tangent(table, pot);
         List<InOffDanger> dangers = new ArrayList<>();
         for (Pocket pocket : table.pockets()) {
             lead(table, pocket, pot, tangent, roll, draw, follow)
@@ -70,12 +70,13 @@ public record CueBallLines(
                 table.spec().balls());
     }
 
-    private static Optional<Direction> tangent(PotLine pot) {
+    /** Where a ball without spin goes after a lossless meeting: square to the line of centres for balls of one mass, further on for a heavier cue ball. */
+    private static Optional<Direction> tangent(TablePlan table, PotLine pot) {
         if (Math.abs(pot.cutDegrees()) < NO_TANGENT_BELOW_DEGREES) {
             return Optional.empty();
         }
-        // The object ball leaves to the left of a positive cut, so the cue ball leaves to the right of it.
-        return Optional.of(pot.objectDirection().turnedDegrees(pot.cutDegrees() > 0 ? -90 : 90));
+        return Optional.of(NaturalRoll.settled(
+                pot.aim(), pot.cutDegrees(), 0, 1, table.spec().balls()));
     }
 
     private static Line line(TablePlan table, PotLine pot, Direction way) {

@@ -6,6 +6,7 @@ import amberrail.core.geometry.Point;
 import amberrail.core.table.BallSpec;
 import amberrail.core.table.Jaw;
 import amberrail.core.table.Pocket;
+import amberrail.core.table.PocketHalf;
 import amberrail.core.table.TablePlan;
 
 /**
@@ -26,18 +27,38 @@ public record PocketWindow(
         double mouthOpeningMillimetres) {
 
     public static PocketWindow of(TablePlan table, Pocket pocket, BallSpec ball, Point object) {
+        return of(table, pocket, PocketHalf.ANY, ball, object);
+    }
+
+    /**
+     * Of one half of the pocket: the ball must also drop on that side of the axis, so the point where the axis enters the capture circle bounds
+     * the directions like a jaw does. Both windows are empty where no straight path drops there.
+     */
+    public static PocketWindow of(TablePlan table, Pocket pocket, PocketHalf half, BallSpec ball, Point object) {
         double clear = table.spec().noseDistanceMillimetres(ball);
-        DirectionWindow clean = DirectionWindow.between(
+        DirectionWindow clean = inHalf(
+                pocket,
+                half,
+                object,
                 bearingPastJaw(pocket, pocket.rightJaw(), object, clear, -1),
                 bearingPastJaw(pocket, pocket.leftJaw(), object, clear, 1));
-        DirectionWindow mouth = DirectionWindow.between(
+        DirectionWindow mouth = inHalf(
+                pocket,
+                half,
+                object,
                 bearingPastPoint(object, pocket.rightJaw().virtualPoint(), clear, -1),
                 bearingPastPoint(object, pocket.leftJaw().virtualPoint(), clear, 1));
         Direction used = (clean.isEmpty() ? mouth : clean).middle();
         double approach = Angles.normalDegrees(used.degrees() - pocket.axis().degrees());
-        double cleanOpening = leftReach(pocket, pocket.leftJaw(), used, clear, 1)
-                + leftReach(pocket, pocket.rightJaw(), used, clear, -1);
-        double mouthOpening = pocket.shape().mouthMillimetres() * Math.cos(Math.toRadians(approach)) - 2 * clear;
+        double middle = dropOnAxis(pocket).leftOf(used);
+        double left = leftReach(pocket, pocket.leftJaw(), used, clear, 1);
+        double right = leftReach(pocket, pocket.rightJaw(), used, clear, -1);
+        double cleanOpening = opening(half, middle, left, right);
+        double mouthOpening = opening(
+                half,
+                middle,
+                pocket.leftJaw().virtualPoint().leftOf(used) - clear,
+                -pocket.rightJaw().virtualPoint().leftOf(used) - clear);
         return new PocketWindow(clean, mouth, approach, Math.max(0, cleanOpening), mouthOpening);
     }
 
@@ -48,6 +69,27 @@ public record PocketWindow(
 
     public boolean isClean() {
         return !clean.isEmpty();
+    }
+
+    private static DirectionWindow inHalf(
+            Pocket pocket, PocketHalf half, Point object, double lowerDegrees, double upperDegrees) {
+        double middle = bearing(object, dropOnAxis(pocket));
+        double reference = pocket.axis().degrees();
+        return DirectionWindow.between(
+                half == PocketHalf.LEFT ? tighter(lowerDegrees, middle, reference, -1) : lowerDegrees,
+                half == PocketHalf.RIGHT ? tighter(upperDegrees, middle, reference, 1) : upperDegrees);
+    }
+
+    /** Of parallel paths (mm): what lies between the bounds, or between one of them and the axis. */
+    private static double opening(PocketHalf half, double middle, double left, double right) {
+        double toTheLeft = half == PocketHalf.RIGHT ? Math.min(left, middle) : left;
+        double toTheRight = half == PocketHalf.LEFT ? Math.min(right, -middle) : right;
+        return toTheLeft + toTheRight;
+    }
+
+    /** Where the axis enters the capture circle: a ball that passes left of it drops in the left half. */
+    private static Point dropOnAxis(Pocket pocket) {
+        return pocket.captureCentre().moved(pocket.axis(), -pocket.shape().captureRadiusMillimetres());
     }
 
     /** Bound set by one jaw; {@code side} is +1 for the left jaw (smallest bearing wins), -1 for the right. */

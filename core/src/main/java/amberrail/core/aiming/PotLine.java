@@ -7,7 +7,9 @@ import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
 import amberrail.core.table.BallSet;
 import amberrail.core.table.Pocket;
+import amberrail.core.table.PocketHalf;
 import amberrail.core.table.TablePlan;
+import java.util.Locale;
 
 /**
  * The straight pot from a cue ball over an object ball into a pocket.
@@ -41,9 +43,17 @@ public record PotLine(
 
     /** {@code NO_STRAIGHT_POT} if the cut would be 90 degrees or more, or the pocket shows no opening. */
     public static PotLine of(TablePlan table, BallSet balls, Point cue, Point object, Pocket pocket) {
-        PocketWindow window = PocketWindow.of(table, pocket, balls.objectBall(), object);
+        return of(table, balls, cue, object, pocket, PocketHalf.ANY);
+    }
+
+    /** Into one half of the pocket: window and aims are those that drop there. */
+    public static PotLine of(TablePlan table, BallSet balls, Point cue, Point object, Pocket pocket, PocketHalf half) {
+        PocketWindow window = PocketWindow.of(table, pocket, half, balls.objectBall(), object);
         if (window.used().isEmpty()) {
-            throw impossible(pocket, "must show an opening to the object ball");
+            String seen = half == PocketHalf.ANY
+                    ? "an opening"
+                    : "an opening in its " + half.name().toLowerCase(Locale.ROOT) + " half";
+            throw impossible(pocket, "must show " + seen + " to the object ball");
         }
         Direction objectDirection = window.used().middle();
         double touching = balls.touchingMillimetres();

@@ -1,10 +1,10 @@
 package amberrail.core.attempt;
 
 import amberrail.core.drill.Condition;
-import amberrail.core.drill.Demand;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.simulation.PlayedPath;
 import amberrail.core.simulation.PlayedShot;
+import amberrail.core.table.PocketHalf;
 
 /** What the simulator's events say; everything is seen, nobody calls a foul. */
 final class SimulatedEvidence implements Evidence {
@@ -140,14 +140,14 @@ final class SimulatedEvidence implements Evidence {
             if (!shot.isPottedIn(pot.ball(), pot.pocket())) {
                 return false;
             }
-            return (pot.half() == Demand.PocketHalf.ANY || inHalf(pot, shot))
+            return (pot.half() == PocketHalf.ANY || inHalf(pot, shot))
                     && (pot.via().isEmpty() || via(pot, shot));
         }
 
         /** Left of the pocket's axis, seen looking in, at the moment it dropped. */
         private boolean inHalf(Condition.Pot pot, PlayedShot shot) {
             double aside = shot.dropsLeftOfAxisMetres(pot.ball());
-            return pot.half() == Demand.PocketHalf.LEFT ? aside >= 0 : aside <= 0;
+            return pot.half() == PocketHalf.LEFT ? aside >= 0 : aside <= 0;
         }
 
         private static boolean via(Condition.Pot pot, PlayedShot shot) {

@@ -3,6 +3,7 @@ package amberrail.core.drill;
 import amberrail.core.geometry.Point;
 import amberrail.core.geometry.Zone;
 import amberrail.core.table.Cushion;
+import amberrail.core.table.PocketHalf;
 import amberrail.core.table.PocketName;
 import java.util.List;
 
@@ -12,14 +13,14 @@ import java.util.List;
  */
 public sealed interface Condition {
     /** {@code ball} into {@code pocket}; {@code via} cushions in order. */
-    record Pot(int ball, PocketName pocket, Demand.PocketHalf half, List<Cushion> via) implements Condition {
+    record Pot(int ball, PocketName pocket, PocketHalf half, List<Cushion> via) implements Condition {
         public Pot {
             via = List.copyOf(via);
         }
 
         /** Whether more than the pocket is asked, which a potting outcome alone does not show. */
         public boolean asksMore() {
-            return half != Demand.PocketHalf.ANY || !via.isEmpty();
+            return half != PocketHalf.ANY || !via.isEmpty();
         }
     }
 

@@ -34,7 +34,7 @@ final class ConditionResolver {
             return new Condition.Pot(
                     index(pot.ball()),
                     mirrored ? pot.pocket().mirrored() : pot.pocket(),
-                    half(pot.half()),
+                    mirrored ? pot.half().mirrored() : pot.half(),
                     cushions(pot.via()));
         }
         if (demand instanceof Demand.Land land) {
@@ -86,13 +86,6 @@ final class ConditionResolver {
 
     private Point point(Position position) {
         return ShotLayout.mirror(positions.point(position, cue()), table.widthMillimetres(), mirrored);
-    }
-
-    private Demand.PocketHalf half(Demand.PocketHalf half) {
-        if (!mirrored || half == Demand.PocketHalf.ANY) {
-            return half;
-        }
-        return half == Demand.PocketHalf.LEFT ? Demand.PocketHalf.RIGHT : Demand.PocketHalf.LEFT;
     }
 
     private List<Cushion> cushions(List<Cushion> cushions) {

@@ -4,6 +4,7 @@ import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
 import amberrail.core.problem.Require;
 import amberrail.core.table.Cushion;
+import amberrail.core.table.PocketHalf;
 import amberrail.core.table.PocketName;
 import amberrail.core.table.SightPosition;
 import java.util.HashSet;
@@ -31,13 +32,6 @@ public sealed interface Demand {
         public static PotBall of(String ball, PocketName pocket) {
             return new PotBall(ball, pocket, PocketHalf.ANY, List.of());
         }
-    }
-
-    /** Part of a pocket, as seen looking into it. */
-    enum PocketHalf {
-        ANY,
-        LEFT,
-        RIGHT
     }
 
     /** This ball comes to rest in a zone. */

@@ -75,7 +75,8 @@ public record ShotLayout(
                         set,
                         place(balls, shot.cueBall().label()),
                         place(balls, pot.ball()),
-                        table.pocket(pocket.orElseThrow())));
+                        table.pocket(pocket.orElseThrow()),
+                        mirrored ? pot.half().mirrored() : pot.half()));
         List<Condition> conditions = new ConditionResolver(
                         resolver, new ZoneResolver(resolver, table.spec(), zoneScale), table.spec(), balls, mirrored)
                 .all(shot.demands());
@@ -129,14 +130,17 @@ public record ShotLayout(
 
     /** Whether the other side of this shot is laid out the same, so that there is no mirror to play. */
     public boolean isLaidOutAs(ShotLayout other) {
+        return asksTheSamePotAs(other) && target().distanceMillimetres(other.target()) < SAME_MILLIMETRES;
+    }
+
+    /** Whether every ball lies in the same place and is to go into the same pocket, wherever the cue ball shall go. */
+    public boolean asksTheSamePotAs(ShotLayout other) {
         boolean sameBalls = balls.size() == other.balls.size();
         for (int i = 0; sameBalls && i < balls.size(); i++) {
             sameBalls =
                     balls.get(i).place().distanceMillimetres(other.balls.get(i).place()) < SAME_MILLIMETRES;
         }
-        return sameBalls
-                && pocket.equals(other.pocket)
-                && target().distanceMillimetres(other.target()) < SAME_MILLIMETRES;
+        return sameBalls && pocket.equals(other.pocket);
     }
 
     /** Index of the cue ball in {@link #balls}. */

@@ -2,7 +2,6 @@ package amberrail.core.grading;
 
 import amberrail.core.attempt.Judge;
 import amberrail.core.drill.Condition;
-import amberrail.core.drill.Drill;
 import amberrail.core.drill.PlacedBall;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.drill.Skill;
@@ -22,11 +21,6 @@ import java.util.function.Predicate;
 /** A shot of a drill as a task for the recipe solver; the judge of recorded attempts decides here too. */
 public final class ShotTasks {
     private ShotTasks() {}
-
-    /** A shot of a drill; balls keep the layout's order, and the cue ball's index is the layout's. */
-    public static ShotTask of(ShotLayout layout, ShotTable table, Physics physics, Drill drill) {
-        return of(layout, table, physics, drill.sideAllowed(), teaching(drill.primarySkill(), layout));
-    }
 
     /** A shot that belongs to no drill. */
     public static ShotTask of(ShotLayout layout, ShotTable table, Physics physics, boolean sideAllowed) {
@@ -48,7 +42,7 @@ public final class ShotTasks {
         };
     }
 
-    /** A shot with what it is there to teach. */
+    /** A shot with what it is there to teach; balls keep the layout's order, and the cue ball's index is the layout's. */
     public static ShotTask of(
             ShotLayout layout, ShotTable table, Physics physics, boolean sideAllowed, Teaching teaching) {
         Predicate<PlayedShot> success = Judge.successes(layout);

@@ -25,6 +25,12 @@ public final class PaceScale {
         return above + (metresPerSecond - from) / (METRES_PER_SECOND[above] - from);
     }
 
+    /** The launch speed of a whole step, 1 to 10. */
+    public static double metresPerSecond(int pace) {
+        Require.between("pace", pace, 1, METRES_PER_SECOND.length);
+        return METRES_PER_SECOND[pace - 1];
+    }
+
     /** How many per cent of this launch speed one step of the scale is, there where it lies. */
     public static double stepPercent(double metresPerSecond) {
         int below = Math.min(METRES_PER_SECOND.length - 2, (int) pace(metresPerSecond) - 1);

@@ -48,6 +48,21 @@ public record PlannedStroke(
                 paceMetresPerSecond, tipHeightMillimetres, -tipSideMillimetres, elevationDegrees, -launchDegrees);
     }
 
+    public PlannedStroke withPace(double metresPerSecond) {
+        return new PlannedStroke(
+                metresPerSecond, tipHeightMillimetres, tipSideMillimetres, elevationDegrees, launchDegrees);
+    }
+
+    public PlannedStroke withTip(double heightMillimetres, double sideMillimetres) {
+        return new PlannedStroke(
+                paceMetresPerSecond, heightMillimetres, sideMillimetres, elevationDegrees, launchDegrees);
+    }
+
+    public PlannedStroke launched(double degrees) {
+        return new PlannedStroke(
+                paceMetresPerSecond, tipHeightMillimetres, tipSideMillimetres, elevationDegrees, degrees);
+    }
+
     /** Faster by a share (0.01 = 1 %), higher by mm, launched further to the left by mrad. */
     PlannedStroke moved(double paceFraction, double heightMillimetres, double aimMilliradians) {
         return new PlannedStroke(

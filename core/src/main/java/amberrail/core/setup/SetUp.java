@@ -69,10 +69,16 @@ public record SetUp(
 
     /** The same shot played from where the cue ball really lay (mm, on this side): how a pattern goes on. */
     public SetUp playedFrom(Point cueAt) {
-        double width = table.widthMillimetres();
-        double y = mirrored ? width - cueAt.yMillimetres() : cueAt.yMillimetres();
-        Position there = new Position.AtSights(8 * cueAt.xMillimetres() / table.lengthMillimetres(), 4 * y / width);
+        Point original = onThisSide(cueAt);
+        Position there = new Position.AtSights(
+                8 * original.xMillimetres() / table.lengthMillimetres(),
+                4 * original.yMillimetres() / table.widthMillimetres());
         return new SetUp(shot.withCueBallAt(there), mirrored, table, physics, zoneScale, sideAllowed, skill);
+    }
+
+    /** A place of the original side on this one, or of this side on the original (mm). */
+    public Point onThisSide(Point place) {
+        return mirrored ? new Point(place.xMillimetres(), table.widthMillimetres() - place.yMillimetres()) : place;
     }
 
     /**

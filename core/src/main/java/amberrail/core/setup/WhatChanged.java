@@ -17,16 +17,13 @@ public enum WhatChanged {
     /** What else is asked: cushions, lines, half a pocket. */
     OTHER_DEMANDS;
 
-    private static final double SAME_MILLIMETRES = 0.01;
-
     /** Nothing for two set-ups whose attempts may be thrown together. */
     public static Set<WhatChanged> between(ShotLayout one, ShotLayout other) {
-        if (!sameShot(one, other)) {
+        if (!one.asksTheSamePotAs(other)) {
             return EnumSet.of(THE_SHOT);
         }
         Set<WhatChanged> changed = EnumSet.noneOf(WhatChanged.class);
-        if (one.hasTarget() != other.hasTarget()
-                || one.target().distanceMillimetres(other.target()) > SAME_MILLIMETRES) {
+        if (one.hasTarget() != other.hasTarget() || !one.isLaidOutAs(other)) {
             changed.add(TARGET_PLACE);
         } else if (!one.zone().equals(other.zone())) {
             changed.add(TARGET_SIZE);
@@ -50,18 +47,5 @@ public enum WhatChanged {
     /** Whether potting and spread can be. */
     public static boolean pottingComparable(Set<WhatChanged> changed) {
         return !changed.contains(THE_SHOT);
-    }
-
-    private static boolean sameShot(ShotLayout one, ShotLayout other) {
-        boolean same =
-                one.balls().size() == other.balls().size() && one.pocket().equals(other.pocket());
-        for (int i = 0; same && i < one.balls().size(); i++) {
-            same = one.balls()
-                            .get(i)
-                            .place()
-                            .distanceMillimetres(other.balls().get(i).place())
-                    <= SAME_MILLIMETRES;
-        }
-        return same;
     }
 }

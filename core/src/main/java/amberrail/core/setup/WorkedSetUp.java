@@ -57,7 +57,7 @@ public record WorkedSetUp(List<Recipe> ways, int usual, List<PredictedLandings> 
 
     /** The set-up's layout with the usual stroke's line of arrival at the target (answers.md, "Target and arrival"); as drawn where there is none. */
     public ShotLayout arriving(ShotLayout drawn) {
-        if (drawn.zone().isEmpty()) {
+        if (!drawn.hasTarget()) {
             return drawn;
         }
         return usualWay()

@@ -122,8 +122,8 @@ public final class ShotRunner {
         double elevation = Math.toRadians(meant.elevationDegrees());
         int successes = 0;
         for (int i = 0; i < noise.perBatch(); i++) {
-            slopeX = level.unknownDrift() * noise.slope(batch, i, 0);
-            slopeY = level.unknownDrift() * noise.slope(batch, i, 1);
+            slopeX = level.unknownDriftMetresPerSecondSquared() * noise.slope(batch, i, 0);
+            slopeY = level.unknownDriftMetresPerSecondSquared() * noise.slope(batch, i, 1);
             double pace = 1 + at.paceFraction() * noise.draw(batch, i, 1);
             boolean moved = play(
                     speed * Math.max(0, pace),

@@ -3,9 +3,9 @@ package amberrail.core.simulation;
 /**
  * What is known of how level a table is, and so how much a simulated stroke's slope is left to chance (grading.md, version 2).
  *
- * @param unknownDrift standard deviation along each axis (m/s²) of the acceleration that a rolling ball shows
+ * @param unknownDriftMetresPerSecondSquared standard deviation along each axis (m/s²) of the acceleration that a rolling ball shows
  */
-public record TableLevel(double unknownDrift) {
+public record TableLevel(double unknownDriftMetresPerSecondSquared) {
     /** The slope is in the table's numbers, or is not to count: grades are those of a level table. */
     public static final TableLevel KNOWN = new TableLevel(0);
 

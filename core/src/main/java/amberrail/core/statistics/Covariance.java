@@ -14,7 +14,7 @@ import java.util.function.ToDoubleFunction;
 public record Covariance(double first, double mixed, double second) {
 
     /** Of at least two items. */
-    static <T> Covariance of(List<T> items, ToDoubleFunction<T> firstOf, ToDoubleFunction<T> secondOf) {
+    public static <T> Covariance of(List<T> items, ToDoubleFunction<T> firstOf, ToDoubleFunction<T> secondOf) {
         int n = items.size();
         double meanFirst = items.stream().mapToDouble(firstOf).sum() / n;
         double meanSecond = items.stream().mapToDouble(secondOf).sum() / n;

@@ -13,6 +13,8 @@ import amberrail.core.simulation.ShotRecord;
 import amberrail.core.simulation.ShotSimulator;
 import amberrail.core.simulation.ShotTable;
 import amberrail.core.simulation.TableBall;
+import amberrail.core.table.BallSet;
+import amberrail.core.table.BallSpec;
 import amberrail.core.table.Cushion;
 import amberrail.core.table.PocketName;
 import amberrail.core.table.TablePlan;
@@ -45,6 +47,30 @@ class CueBallLinesTest {
         assertThat(Math.abs(toRoll)).isLessThan(Math.abs(toTangent));
         assertThat(Math.abs(toTangent)).isLessThan(Math.abs(toDraw));
         assertThat(Math.signum(toRoll)).isEqualTo(-Math.signum(pot.cutDegrees()));
+    }
+
+    @Test
+    void aHeavierCueBallGoesOnInFrontOfTheSquareLine() {
+        TablePlan pub = TablePlan.of(TablePresets.PUB_7FT);
+        BallSet usual = pub.spec().balls();
+        BallSet heavier = new BallSet(
+                new BallSpec(
+                        usual.cueBall().diameterMillimetres(),
+                        1.2 * usual.objectBall().massKilograms()),
+                usual.objectBall());
+        TablePlan uneven = TablePlan.of(pub.spec().withBalls(heavier));
+        Point cue = new Point(700, 300);
+        Point object = new Point(1100, 500);
+        PotLine pot = PotLine.of(uneven, heavier, cue, object, uneven.pocket(PocketName.NE));
+        Direction tangent = CueBallLines.of(uneven, Physics.POOL, pot)
+                .tangent()
+                .orElseThrow()
+                .way();
+        // Elastic impact of masses 1.2 and 1: the line of centres takes 2/2.2 of the speed along it.
+        double cut = Math.toRadians(Math.abs(pot.cutDegrees()));
+        double square = Math.toDegrees(Math.atan2(Math.sin(cut), Math.cos(cut) * (1 - 2 / 2.2)));
+        assertThat(square).isLessThan(89);
+        assertThat(Math.abs(turn(pot.objectDirection(), tangent))).isCloseTo(square, within(1e-9));
     }
 
     @Test

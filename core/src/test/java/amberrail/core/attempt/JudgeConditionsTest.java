@@ -22,6 +22,7 @@ import amberrail.core.simulation.ShotRunner;
 import amberrail.core.simulation.ShotTable;
 import amberrail.core.simulation.TableBall;
 import amberrail.core.table.Cushion;
+import amberrail.core.table.PocketHalf;
 import amberrail.core.table.PocketName;
 import amberrail.core.table.TablePlan;
 import amberrail.core.table.TablePresets;
@@ -91,9 +92,7 @@ class JudgeConditionsTest {
     @Test
     void aHalfOfAPocketNeedsATapOnlyWhenItWasTheOther() {
         ShotLayout asked = layout(
-                List.of(new Demand.PotBall("a", PocketName.N, Demand.PocketHalf.LEFT, List.of())),
-                cue(4, 1),
-                ball("a", 4, 3));
+                List.of(new Demand.PotBall("a", PocketName.N, PocketHalf.LEFT, List.of())), cue(4, 1), ball("a", 4, 3));
         assertThat(recorded(asked, PotOutcome.POTTED_CLEAN).result()).isEqualTo(TryResult.SUCCESS);
         assertThat(recorded(asked, PotOutcome.POTTED_CLEAN, fact(0, Fact.Seen.NOT_MET))
                         .faults())
@@ -234,9 +233,7 @@ class JudgeConditionsTest {
     void aDoubleCountsOnlyByItsOwnCushions() {
         List<Cushion> via = List.of(Cushion.S);
         ShotLayout asked = layout(
-                List.of(new Demand.PotBall("a", PocketName.N, Demand.PocketHalf.ANY, via)),
-                cue(3.9, 2.6),
-                ball("a", 3.75, 1));
+                List.of(new Demand.PotBall("a", PocketName.N, PocketHalf.ANY, via)), cue(3.9, 2.6), ball("a", 3.75, 1));
         Predicate<PlayedShot> success = Judge.successes(asked);
         ShotRunner runner = runner(asked);
         int made = 0;

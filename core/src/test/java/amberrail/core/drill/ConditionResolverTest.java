@@ -9,6 +9,7 @@ import amberrail.core.geometry.Point;
 import amberrail.core.geometry.Zone;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.table.Cushion;
+import amberrail.core.table.PocketHalf;
 import amberrail.core.table.PocketName;
 import amberrail.core.table.TablePlan;
 import amberrail.core.table.TablePresets;
@@ -74,15 +75,14 @@ class ConditionResolverTest {
     @Test
     void theMirrorChangesSidesOfEverythingThatHasSides() {
         List<Demand> demands = List.of(
-                new Demand.PotBall("1", PocketName.NE, Demand.PocketHalf.LEFT, List.of(Cushion.S)),
+                new Demand.PotBall("1", PocketName.NE, PocketHalf.LEFT, List.of(Cushion.S)),
                 new Demand.ReachCushionPoint(Cushion.E, 1, 100),
                 new Demand.ReachCushionPoint(Cushion.S, 3, 100),
                 new Demand.UseCushions(List.of(Cushion.E, Cushion.N)),
                 new Demand.CueBallInto(PocketName.SW),
                 new Demand.NotCross(new Position.AtSights(1, 1), new Position.AtSights(2, 1)));
         List<Condition> mirror = layout(demands, POOL, true).conditions();
-        assertThat(mirror.get(0))
-                .isEqualTo(new Condition.Pot(0, PocketName.SE, Demand.PocketHalf.RIGHT, List.of(Cushion.N)));
+        assertThat(mirror.get(0)).isEqualTo(new Condition.Pot(0, PocketName.SE, PocketHalf.RIGHT, List.of(Cushion.N)));
         Condition.CushionPoint end = (Condition.CushionPoint) mirror.get(1);
         assertThat(end.cushion()).isEqualTo(Cushion.E);
         assertThat(end.sightsAlong()).isEqualTo(3);

@@ -41,7 +41,7 @@ class UnknownSlopeTest {
         int strokes = NOISE.batches() * NOISE.perBatch();
         // physics/model.md, section 2, in the first order of the drift: it stops d·T²/4 aside and d·T²/2 further along.
         double seconds = 0.6 / (Physics.POOL.rollingFriction() * Physics.POOL.gravity());
-        double drift = TableLevel.NEVER_CHECKED.unknownDrift();
+        double drift = TableLevel.NEVER_CHECKED.unknownDriftMetresPerSecondSquared();
         assertThat(Math.sqrt(squares[1] / strokes)).isCloseTo(drift * seconds * seconds / 4, within(0.003));
         assertThat(Math.sqrt(squares[0] / strokes)).isCloseTo(drift * seconds * seconds / 2, within(0.006));
     }

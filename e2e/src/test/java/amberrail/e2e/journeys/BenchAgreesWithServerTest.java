@@ -130,6 +130,10 @@ class BenchAgreesWithServerTest extends Journey {
             }
         } else if (server.isNumber()) {
             double difference = Math.abs(server.asDouble() - live.asDouble());
+            if (isDirection(where)) {
+                // 180 and -180 degrees are one direction.
+                difference = Math.min(difference, Math.abs(360 - difference));
+            }
             if (!(difference <= tolerance(where))) {
                 apart.add(where + ": " + server + " and " + live);
             }
@@ -143,8 +147,12 @@ class BenchAgreesWithServerTest extends Journey {
         return field.equals("centre") && zone.has("outline") && where.endsWith("zone");
     }
 
+    private static boolean isDirection(String where) {
+        return where.endsWith("Degrees") || where.endsWith(".degrees");
+    }
+
     private static double tolerance(String where) {
-        if (where.endsWith("Degrees")) {
+        if (isDirection(where)) {
             return DEGREES;
         }
         if (where.endsWith("Millimetres")) {

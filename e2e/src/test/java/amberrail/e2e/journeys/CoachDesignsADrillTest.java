@@ -9,6 +9,7 @@ import amberrail.e2e.pages.RecordingPage;
 import amberrail.e2e.support.Journey;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Files;
@@ -167,6 +168,39 @@ class CoachDesignsADrillTest extends Journey {
         page.getByLabel("Ask something more").selectOption("cushion-point");
         bench.drag(bench.grip("point"), 0, 200);
         assertThat(page.locator(".demands")).containsText("The cue ball does not cross the line");
+        assertThat(bench.saved()).containsText("Saved");
+    }
+
+    @Test
+    void aZoneIsTypedExactlyAndAListMayBeginAnew() throws Exception {
+        Page page = signedIn("iris", 1280, 800);
+        BenchPage bench = BenchPage.newDrill(page);
+        Locator demands = page.locator(".demands");
+        demands.locator(".head").nth(1).click();
+        Locator typed = demands.locator(".place input");
+        typed.nth(0).fill("1500");
+        typed.nth(0).press("Tab");
+        typed.nth(1).fill("432.1");
+        typed.nth(1).press("Tab");
+        bench.answered();
+        assertThat(zone(bench).at("/centre/place/xMillimetres").asDouble()).isCloseTo(1500, within(0.05));
+        assertThat(zone(bench).at("/centre/place/yMillimetres").asDouble()).isCloseTo(432.1, within(0.05));
+
+        page.getByLabel("Ask something more").selectOption("use-cushions");
+        demands.getByText("Remove last").last().click();
+        assertThat(demands.getByRole(AriaRole.STATUS)).containsText("Choose the first cushion");
+        demands.getByText("+ left long rail").last().click();
+        bench.answered();
+        assertThat(demands.getByRole(AriaRole.STATUS)).hasCount(0);
+        assertThat(bench.live().at("/shot/demands/2/cushions").toString()).isEqualTo("[\"N\"]");
+
+        page.getByLabel("Ask something more").selectOption("touch-balls");
+        Locator one = demands.getByRole(AriaRole.CHECKBOX).first();
+        one.click();
+        assertThat(one).not().isChecked();
+        assertThat(demands.getByRole(AriaRole.STATUS)).containsText("Choose at least one ball");
+        one.click();
+        assertThat(one).isChecked();
         assertThat(bench.saved()).containsText("Saved");
     }
 
