@@ -81,7 +81,7 @@ async function choose(event: Event): Promise<void> {
         </p>
         <label class="file">
           {{ t('progress.import.choose') }}
-          <input type="file" accept=".csv,text/csv" @change="choose" />
+          <input type="file" accept=".csv,.json,text/csv,application/json" @change="choose" />
         </label>
         <div v-if="found" role="status" data-testid="import">
           <p>

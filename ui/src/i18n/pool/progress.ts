@@ -117,7 +117,7 @@ export const progress = {
     file: 'practice-report',
   },
   import: {
-    choose: 'Attempts from a CSV file (looked at first, written when you say so)',
+    choose: 'Import attempts from a CSV or JSON file (previewed first)',
     found: '{attempts} new attempts in {sessions} sessions; {here} are here already.',
     problems: '{n} problems. Nothing is written until the file is corrected.',
     line: 'line {n}:',

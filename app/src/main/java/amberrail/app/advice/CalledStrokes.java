@@ -1,9 +1,9 @@
 package amberrail.app.advice;
 
-import amberrail.app.attempts.AttemptBody;
-import amberrail.app.attempts.AttemptBody.CallBody;
 import amberrail.app.attempts.AttemptService.StudentAttempt;
 import amberrail.app.setups.SetUps;
+import amberrail.core.attempt.Call;
+import amberrail.core.attempt.PlayedAttempt;
 import amberrail.core.diagnosis.StrokeModel;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.motion.PaceScale;
@@ -30,10 +30,10 @@ class CalledStrokes {
      * the stroke was worked out for.
      */
     Optional<StrokeModel> of(StudentAttempt attempt) {
-        AttemptBody body = attempt.body();
+        PlayedAttempt played = attempt.played();
         TableSpec table = attempt.session().table();
         SetUp setUp = attempt.setUp().original();
-        if (body.shot() > 0) {
+        if (played.shot() > 0) {
             return Optional.empty();
         }
         ShotLayout original = setUps.drawn(setUp);
@@ -41,27 +41,23 @@ class CalledStrokes {
             return Optional.empty();
         }
         Optional<Recipe> usual = setUps.usual(setUp);
-        CallBody call = body.call() == null ? null : onOriginal(body.call(), body.mirrored());
-        boolean assumed = call == null;
-        boolean asUsual = assumed
-                || usual.filter(recipe -> near(recipe.stroke(), call, table)).isPresent();
-        Optional<Recipe> recipe = asUsual
+        Optional<Call> call = played.call().map(said -> played.mirrored() ? said.mirrored() : said);
+        boolean assumed = call.isEmpty();
+        Optional<Call> another = call.filter(said ->
+                usual.filter(recipe -> near(recipe.stroke(), said, table)).isEmpty());
+        Optional<Recipe> recipe = another.isEmpty()
                 ? usual
                 : setUps.called(
-                        setUp, call.paceMetresPerSecond(), call.tipHeightMillimetres(), call.tipSideMillimetres());
-        return recipe.map(found -> StrokeModel.of(found, original, body.mirrored(), table.widthMillimetres(), assumed));
-    }
-
-    /** Side to the right on the mirror is side to the left on the original. */
-    private static CallBody onOriginal(CallBody call, boolean mirrored) {
-        return new CallBody(
-                call.paceMetresPerSecond(),
-                call.tipHeightMillimetres(),
-                mirrored ? -call.tipSideMillimetres() : call.tipSideMillimetres());
+                        setUp,
+                        another.get().paceMetresPerSecond(),
+                        another.get().tipHeightMillimetres(),
+                        another.get().tipSideMillimetres());
+        return recipe.map(
+                found -> StrokeModel.of(found, original, played.mirrored(), table.widthMillimetres(), assumed));
     }
 
     /** Within half a step: a quarter of a tip, half a pace step. */
-    private static boolean near(PlannedStroke usual, CallBody call, TableSpec table) {
+    private static boolean near(PlannedStroke usual, Call call, TableSpec table) {
         double quarterTip = table.kind().tipDiameterMillimetres() / 4;
         double steps = PaceScale.pace(call.paceMetresPerSecond()) - PaceScale.pace(usual.paceMetresPerSecond());
         return Math.abs(steps) <= HALF_A_PACE_STEP

@@ -1,9 +1,9 @@
 package amberrail.app.advice;
 
-import amberrail.app.attempts.AttemptBody;
 import amberrail.app.attempts.AttemptService.StudentAttempt;
 import amberrail.app.setups.SetUps;
 import amberrail.core.aiming.PotLine;
+import amberrail.core.attempt.PlayedAttempt;
 import amberrail.core.diagnosis.OwnErrors;
 import amberrail.core.diagnosis.SeenShot;
 import amberrail.core.diagnosis.StrokeModel;
@@ -28,15 +28,15 @@ class SeenShots {
     /** What attempts must share to be compared: the same set-up, side and call. */
     record Alike(String drillId, int version, int station, int shot, boolean mirrored, Object table, Object call) {
         static Alike of(StudentAttempt one) {
-            AttemptBody body = one.body();
+            PlayedAttempt played = one.played();
             return new Alike(
                     one.drill().id(),
                     one.drill().version(),
-                    body.station(),
-                    body.shot(),
-                    body.mirrored(),
+                    played.station(),
+                    played.shot(),
+                    played.mirrored(),
                     one.session().table(),
-                    body.call());
+                    played.call());
         }
     }
 
@@ -54,7 +54,7 @@ class SeenShots {
                     found,
                     leavesLeft(group.get(0)),
                     group.stream()
-                            .map(one -> SeenShot.of(found, one.body().toAttempt()))
+                            .map(one -> SeenShot.of(found, one.played().seen()))
                             .toList())));
         }
         return groups;

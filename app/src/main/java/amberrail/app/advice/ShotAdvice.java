@@ -40,22 +40,22 @@ class ShotAdvice {
     Advised after(SignedIn who, StudentAttempt attempt) {
         Optional<StrokeModel> model = strokes.of(attempt);
         if (model.isEmpty()) {
-            return new Advised(Advice.cannotTell(attempt.body().call() == null), Optional.empty());
+            return new Advised(Advice.cannotTell(attempt.played().call().isEmpty()), Optional.empty());
         }
         SeenShots.Alike alike = SeenShots.Alike.of(attempt);
-        List<SeenShot> before = attempts.newestOf(who, attempt.body().studentId(), LOOKED_BACK).stream()
+        List<SeenShot> before = attempts.newestOf(who, attempt.played().studentId(), LOOKED_BACK).stream()
                 .filter(one -> SeenShots.Alike.of(one).equals(alike))
-                .filter(one -> one.body().playedAt().isBefore(attempt.body().playedAt()))
-                .sorted(Comparator.comparing(one -> one.body().playedAt()))
-                .map(one -> SeenShot.of(model.get(), one.body().toAttempt()))
+                .filter(one -> one.played().playedAt().isBefore(attempt.played().playedAt()))
+                .sorted(Comparator.comparing(one -> one.played().playedAt()))
+                .map(one -> SeenShot.of(model.get(), one.played().seen()))
                 .toList();
-        StrokeErrors errors = sizes.of(who, attempt.body().studentId()).errors();
+        StrokeErrors errors = sizes.of(who, attempt.played().studentId()).errors();
         PlannedStroke stroke = model.get().stroke();
         Advice.Limits limits = new Advice.Limits(
                 attempt.session().table().kind().tipDiameterMillimetres() / 2,
                 PaceScale.stepPercent(stroke.paceMetresPerSecond()));
         Advice advice = Advice.after(
-                SeenShot.of(model.get(), attempt.body().toAttempt()), before, errors, seen.leavesLeft(attempt), limits);
+                SeenShot.of(model.get(), attempt.played().seen()), before, errors, seen.leavesLeft(attempt), limits);
         boolean toATarget = setUps.drawn(attempt.setUp()).hasTarget();
         return new Advised(toATarget ? advice : advice.forThePotAlone(), Optional.of(stroke));
     }

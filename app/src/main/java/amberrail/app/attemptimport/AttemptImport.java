@@ -3,6 +3,7 @@ package amberrail.app.attemptimport;
 import amberrail.app.attemptimport.ImportView.LineProblem;
 import amberrail.app.attempts.AttemptBody;
 import amberrail.app.attempts.AttemptService;
+import amberrail.app.attempts.AttemptWriter;
 import amberrail.app.kit.KitService;
 import amberrail.app.people.Access;
 import amberrail.app.people.SignedIn;
@@ -11,12 +12,9 @@ import amberrail.app.sessions.SessionService;
 import amberrail.app.web.Missing;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
-import amberrail.core.problem.Require;
 import jakarta.persistence.EntityManager;
 import jakarta.validation.ConstraintViolation;
 import jakarta.validation.Validator;
-import java.io.IOException;
-import java.io.StringReader;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -24,12 +22,8 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
-import org.apache.commons.csv.CSVRecord;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -40,12 +34,12 @@ import org.springframework.transaction.support.TransactionTemplate;
  */
 @Service
 class AttemptImport {
-    private static final int MOST_LINES = 20_000;
     private static final int SHOWN_PROBLEMS = 100;
     private static final int A_BATCH = 50;
 
     private final SessionService sessions;
     private final AttemptService attempts;
+    private final AttemptWriter writer;
     private final KitService kit;
     private final Access access;
     private final Validator validator;
@@ -55,6 +49,7 @@ class AttemptImport {
     AttemptImport(
             SessionService sessions,
             AttemptService attempts,
+            AttemptWriter writer,
             KitService kit,
             Access access,
             Validator validator,
@@ -62,6 +57,7 @@ class AttemptImport {
             PlatformTransactionManager transactions) {
         this.sessions = sessions;
         this.attempts = attempts;
+        this.writer = writer;
         this.kit = kit;
         this.access = access;
         this.validator = validator;
@@ -69,60 +65,16 @@ class AttemptImport {
         transaction = new TransactionTemplate(transactions);
     }
 
-    ImportView read(SignedIn who, UUID studentId, String csv, boolean dryRun) {
+    ImportView read(SignedIn who, UUID studentId, String text, boolean dryRun) {
         access.requireStudent(who, studentId);
-        List<LineProblem> problems = new ArrayList<>();
-        List<AttemptLine> lines = lines(csv, studentId, problems);
+        AttemptFile file = AttemptFile.read(text, studentId);
         return transaction.execute(status -> {
-            ImportView found = write(who, studentId, lines, problems, dryRun);
+            ImportView found = write(who, studentId, file.lines(), file.problems(), dryRun);
             if (!found.written()) {
                 status.setRollbackOnly();
             }
             return found;
         });
-    }
-
-    private static List<AttemptLine> lines(String csv, UUID studentId, List<LineProblem> problems) {
-        List<AttemptLine> lines = new ArrayList<>();
-        CSVFormat format = CSVFormat.RFC4180
-                .builder()
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .setIgnoreEmptyLines(true)
-                .get();
-        String text = csv.startsWith("\ufeff") ? csv.substring(1) : csv;
-        try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
-            for (String column : AttemptLine.NEEDED) {
-                if (!parser.getHeaderMap().containsKey(column)) {
-                    problems.add(new LineProblem(1, column, "This column must be there."));
-                }
-            }
-            if (!problems.isEmpty()) {
-                return lines;
-            }
-            long line = 2;
-            for (CSVRecord record : parser) {
-                Require.between("lines", lines.size() + 1, 1, MOST_LINES);
-                read(record, line, studentId, problems).ifPresent(lines::add);
-                line = parser.getCurrentLineNumber() + 1;
-            }
-        } catch (IOException | IllegalArgumentException | java.io.UncheckedIOException broken) {
-            if (broken instanceof InvalidInputException tooMany) {
-                throw tooMany;
-            }
-            problems.add(
-                    new LineProblem(lines.size() + 2L, null, "This is no CSV from here on: " + broken.getMessage()));
-        }
-        return lines;
-    }
-
-    private static Optional<AttemptLine> read(CSVRecord record, long line, UUID studentId, List<LineProblem> problems) {
-        try {
-            return Optional.of(AttemptLine.of(record, line, studentId));
-        } catch (InvalidInputException wrong) {
-            problems.add(new LineProblem(line, wrong.field(), wrong.getMessage()));
-            return Optional.empty();
-        }
     }
 
     private ImportView write(
@@ -211,7 +163,7 @@ class AttemptImport {
             return;
         }
         try {
-            attempts.writeNew(who, session.id(), List.of(new AttemptService.NewAttempt(line.id(), line.body())));
+            writer.writeNew(who, session.id(), List.of(new AttemptWriter.NewAttempt(line.id(), line.body())));
         } catch (InvalidInputException wrong) {
             problems.add(new LineProblem(line.line(), wrong.field(), wrong.getMessage()));
         }

@@ -2,14 +2,10 @@ package amberrail.app.attemptimport;
 
 import amberrail.app.attempts.AttemptBody;
 import amberrail.app.attempts.FactsText;
-import amberrail.app.export.FormulaSafety;
 import amberrail.core.attempt.Landing;
 import amberrail.core.attempt.PotOutcome;
-import amberrail.core.problem.InvalidInputException;
-import amberrail.core.problem.ProblemCode;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
-import java.time.format.DateTimeParseException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -17,12 +13,11 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.apache.commons.csv.CSVRecord;
 
 /**
- * One line of a file of attempts, in the columns of the export.
+ * One attempt of a file, in the columns of the export.
  *
- * @param line      in the file, the header being 1
+ * @param line      in a CSV, the header being 1; in a list the attempt's place, from 1
  * @param session   lines with the same word here are of one session
  * @param tableName empty: the club's first
  * @param drillVersion empty: the newest
@@ -42,18 +37,22 @@ record AttemptLine(
 
     private static final double TAP_SD_MILLIMETRES = 17;
 
-    /** {@code InvalidInputException} names the column. */
-    static AttemptLine of(CSVRecord record, long line, UUID studentId) {
-        Cells cells = new Cells(record);
+    /**
+     * {@code InvalidInputException} names the column.
+     *
+     * @param whole all of it as one text: its id, where it has none
+     */
+    static AttemptLine of(AttemptCells cells, long line, UUID studentId, String whole) {
         Instant playedAt = cells.needed(PLAYED_AT, Instant::parse, "must be a time like 2026-11-26T18:30:00Z");
-        String drillId = cells.needed(DRILL, Function.identity(), "must be there");
+        String drillId = cells.needed(DRILL, Function.identity(), "is missing");
         String day = playedAt.toString().substring(0, 10);
         UUID id = cells.value("attempt id", UUID::fromString, "must be a UUID")
-                .orElseGet(() -> named(studentId + " " + line + " " + String.join(",", record.toList())));
+                .orElseGet(() -> named(studentId + " " + line + " " + whole));
         Optional<Double> x = cells.number("landing x (mm)");
         Optional<Double> y = cells.number("landing y (mm)");
         if (x.isPresent() != y.isPresent()) {
-            throw wrong(x.isPresent() ? "landing y (mm)" : "landing x (mm)", "", "must be there, since the other is");
+            throw cells.wrong(
+                    x.isPresent() ? "landing y (mm)" : "landing x (mm)", "", "must be there, since the other is");
         }
         AttemptBody.LandingBody landing = x.isEmpty()
                 ? null
@@ -103,7 +102,7 @@ record AttemptLine(
                 body);
     }
 
-    private static AttemptBody.CallBody call(Cells cells) {
+    private static AttemptBody.CallBody call(AttemptCells cells) {
         Optional<Double> pace = cells.number("called pace (m/s)");
         return pace.map(metresPerSecond -> new AttemptBody.CallBody(
                         metresPerSecond,
@@ -139,61 +138,5 @@ record AttemptLine(
     private static <E extends Enum<E>> String oneOf(Class<E> type) {
         return "must be one of "
                 + Arrays.stream(type.getEnumConstants()).map(Enum::name).collect(Collectors.joining(", "));
-    }
-
-    private static InvalidInputException wrong(String column, String text, String rule) {
-        return new InvalidInputException(ProblemCode.INVALID_PARAMETER, column, text, rule);
-    }
-
-    /** The cells of a line by column; an empty one is none. */
-    private record Cells(CSVRecord record) {
-        /** The apostrophe that keeps spreadsheets from running a text is taken off again. */
-        Optional<String> text(String column) {
-            return Optional.of(column)
-                    .filter(record::isSet)
-                    .map(record::get)
-                    .map(String::strip)
-                    .filter(text -> !text.isEmpty())
-                    .map(FormulaSafety::unguarded);
-        }
-
-        <T> Optional<T> value(String column, Function<String, T> read, String rule) {
-            return text(column).map(text -> {
-                try {
-                    return read.apply(text);
-                } catch (IllegalArgumentException | DateTimeParseException unreadable) {
-                    throw wrong(column, text, rule);
-                }
-            });
-        }
-
-        <T> T needed(String column, Function<String, T> read, String rule) {
-            return value(column, read, rule).orElseThrow(() -> wrong(column, "", rule));
-        }
-
-        Optional<Double> number(String column) {
-            return value(
-                    column,
-                    text -> {
-                        double number = Double.parseDouble(text);
-                        if (!Double.isFinite(number)) {
-                            throw new IllegalArgumentException(text);
-                        }
-                        return number;
-                    },
-                    "must be a number with a decimal point");
-        }
-
-        boolean flag(String column) {
-            return value(
-                            column,
-                            text -> switch (text.toLowerCase(Locale.ROOT)) {
-                                case "true" -> true;
-                                case "false" -> false;
-                                default -> throw new IllegalArgumentException(text);
-                            },
-                            "must be true or false")
-                    .orElse(false);
-        }
     }
 }

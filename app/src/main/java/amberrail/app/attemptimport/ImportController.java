@@ -20,7 +20,11 @@ class ImportController {
         this.reader = reader;
     }
 
-    /** The file's text. */
+    /**
+     * The file's text.
+     *
+     * @param csv in the columns of the export; or the export's JSON, known by its bracket
+     */
     record CsvFile(@NotNull String csv) {}
 
     /** A dry run writes nothing; a real one writes all or, with any problem, nothing. */

@@ -2,7 +2,9 @@ package amberrail.app.attempts;
 
 import amberrail.app.web.MayBeMissing;
 import amberrail.core.attempt.Attempt;
+import amberrail.core.attempt.Call;
 import amberrail.core.attempt.Landing;
+import amberrail.core.attempt.PlayedAttempt;
 import amberrail.core.attempt.PotOutcome;
 import amberrail.core.geometry.Point;
 import jakarta.validation.Valid;
@@ -20,7 +22,7 @@ import java.util.Optional;
 import java.util.UUID;
 
 /**
- * One revision of an attempt, as a device writes it. It says what was seen, never whether it succeeded.
+ * One revision of an attempt, as a device writes it: what comes in and goes out at the edge; inside it is a {@link PlayedAttempt}. It says what was seen, never whether it succeeded.
  *
  * @param revision from 0; the next edit is one more
  * @param deleted  true is an undo
@@ -123,7 +125,15 @@ public record AttemptBody(
     public record CallBody(
             @DecimalMin("0.1") @DecimalMax("12") double paceMetresPerSecond,
             @DecimalMin("-30") @DecimalMax("30") double tipHeightMillimetres,
-            @DecimalMin("-30") @DecimalMax("30") double tipSideMillimetres) {}
+            @DecimalMin("-30") @DecimalMax("30") double tipSideMillimetres) {
+        Call toCall() {
+            return new Call(paceMetresPerSecond, tipHeightMillimetres, tipSideMillimetres);
+        }
+
+        static CallBody of(Call call) {
+            return new CallBody(call.paceMetresPerSecond(), call.tipHeightMillimetres(), call.tipSideMillimetres());
+        }
+    }
 
     /** Where the cue ball stopped (mm from the SW corner) and how it was placed. */
     public record LandingBody(
@@ -144,8 +154,33 @@ public record AttemptBody(
         }
     }
 
+    /** As a device would write it. */
+    static AttemptBody of(PlayedAttempt played, RecordedAttempt.Writing writing) {
+        Attempt seen = played.seen();
+        return new AttemptBody(
+                writing.revision(),
+                writing.deleted(),
+                played.station(),
+                played.mirrored(),
+                played.tryId(),
+                played.shot(),
+                played.sequence(),
+                writing.deviceId(),
+                seen.outcome(),
+                seen.foul(),
+                seen.inOff(),
+                seen.landing().map(LandingBody::of).orElse(null),
+                FactBody.of(seen.facts()),
+                played.playedAt(),
+                played.studentId(),
+                played.drillId(),
+                played.call().map(CallBody::of).orElse(null),
+                played.observations(),
+                played.note().orElse(null));
+    }
+
     /** The observation in core's terms; core refuses what contradicts itself. */
-    public Attempt toAttempt() {
+    Attempt toAttempt() {
         Optional<Landing> seen = Optional.ofNullable(landing).map(LandingBody::toLanding);
         return new Attempt(outcome, foul, inOff, seen, FactBody.toFacts(facts));
     }

@@ -32,6 +32,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1/sessions/{sessionId}")
 class AttemptController {
     private final AttemptService attempts;
+    private final AttemptWriter writer;
+    private final NextInPattern pattern;
     private final Standings standings;
     private final StartPlaces starts;
     private final SessionService sessions;
@@ -43,6 +45,8 @@ class AttemptController {
 
     AttemptController(
             AttemptService attempts,
+            AttemptWriter writer,
+            NextInPattern pattern,
             Standings standings,
             StartPlaces starts,
             SessionService sessions,
@@ -52,6 +56,8 @@ class AttemptController {
             PeopleService people,
             Clock clock) {
         this.attempts = attempts;
+        this.writer = writer;
+        this.pattern = pattern;
         this.standings = standings;
         this.starts = starts;
         this.sessions = sessions;
@@ -113,7 +119,7 @@ class AttemptController {
             @PathVariable UUID sessionId,
             @PathVariable UUID id,
             @Valid @RequestBody AttemptBody body) {
-        AttemptService.Written written = writeOnce(who, sessionId, id, body);
+        AttemptWriter.Written written = writeOnce(who, sessionId, id, body);
         return new AttemptWritten(AttemptView.of(written.attempt()), written.standing());
     }
 
@@ -121,7 +127,7 @@ class AttemptController {
     NextShot nextShot(@AuthenticationPrincipal SignedIn who, @PathVariable UUID sessionId, @PathVariable UUID id) {
         PracticeSession session = sessions.find(who, sessionId);
         // Waited for here, where no connection to the database is held.
-        return new NextShot(attempts.shotAfter(session, id)
+        return new NextShot(pattern.shotAfter(session, id)
                 .map(next -> next.planned() ? setUps.layout(next.setUp()) : setUps.passingLayout(next.setUp()))
                 .map(layout -> ShotView.of(layout, session.table()))
                 .orElse(null));
@@ -148,11 +154,11 @@ class AttemptController {
     }
 
     /** The same first PUT twice at the same moment: the loser of the race reads what the winner wrote. */
-    private AttemptService.Written writeOnce(SignedIn who, UUID sessionId, UUID id, AttemptBody body) {
+    private AttemptWriter.Written writeOnce(SignedIn who, UUID sessionId, UUID id, AttemptBody body) {
         try {
-            return attempts.write(who, sessionId, id, body);
+            return writer.write(who, sessionId, id, body);
         } catch (DataIntegrityViolationException raced) {
-            return attempts.write(who, sessionId, id, body);
+            return writer.write(who, sessionId, id, body);
         }
     }
 

@@ -2,9 +2,9 @@ package amberrail.app.attempts;
 
 import amberrail.app.drills.DrillCatalogue;
 import amberrail.app.setups.SetUps;
-import amberrail.core.attempt.Attempt;
 import amberrail.core.attempt.Judge;
 import amberrail.core.attempt.Judgement;
+import amberrail.core.attempt.PlayedAttempt;
 import amberrail.core.attempt.PotOutcome;
 import amberrail.core.attempt.StationCount;
 import amberrail.core.drill.Drill;
@@ -40,7 +40,13 @@ class AttemptJudging {
         Optional<ShotLayout> known = setUps.layoutIfKnown(setUp).filter(layout -> !row.arrivalPending);
         return known.map(planned -> recorded(arriving(planned, row), row)).orElseGet(() -> {
             RecordedAttempt judged = recorded(setUps.drawn(setUp), row);
-            return new RecordedAttempt(judged.id(), judged.body(), judged.late(), judged.judgement(), Optional.empty());
+            return new RecordedAttempt(
+                    judged.id(),
+                    judged.played(),
+                    judged.writing(),
+                    judged.late(),
+                    judged.judgement(),
+                    Optional.empty());
         });
     }
 
@@ -90,14 +96,13 @@ class AttemptJudging {
     }
 
     private static RecordedAttempt recorded(ShotLayout asked, AttemptEntity row) {
-        AttemptBody body = AttemptMapping.body(row);
-        Attempt attempt = body.toAttempt();
-        Judgement judgement = Judge.judge(asked, attempt);
+        PlayedAttempt played = AttemptMapping.played(row);
+        Judgement judgement = Judge.judge(asked, played.seen());
         boolean tells = asked.hasTarget() && !row.arrivalPending && !row.foul && !row.inOff;
         Optional<ArrivalError> error = !tells
                 ? Optional.empty()
-                : attempt.landing().map(l -> ArrivalError.of(asked.target(), asked.arrival(), l.place()));
-        return new RecordedAttempt(row.id, body, row.late, judgement, error);
+                : played.seen().landing().map(l -> ArrivalError.of(asked.target(), asked.arrival(), l.place()));
+        return new RecordedAttempt(row.id, played, AttemptMapping.writing(row), row.late, judgement, error);
     }
 
     Drill drill(AttemptEntity row) {

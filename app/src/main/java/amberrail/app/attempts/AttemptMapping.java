@@ -2,8 +2,10 @@ package amberrail.app.attempts;
 
 import amberrail.app.attempts.AttemptBody.CallBody;
 import amberrail.app.attempts.AttemptBody.LandingBody;
+import amberrail.core.attempt.PlayedAttempt;
+import java.util.Optional;
 
-/** Between the row and the written body. */
+/** Between the row, the written body and the domain. */
 final class AttemptMapping {
     private AttemptMapping() {}
 
@@ -61,6 +63,28 @@ final class AttemptMapping {
                 call(row),
                 row.observations,
                 row.note);
+    }
+
+    /** What is judged and counted. */
+    static PlayedAttempt played(AttemptEntity row) {
+        AttemptBody body = body(row);
+        return new PlayedAttempt(
+                row.studentId,
+                row.drillId,
+                row.station,
+                row.mirrored,
+                row.shot,
+                row.tryId,
+                row.sequence,
+                row.playedAt,
+                body.toAttempt(),
+                Optional.ofNullable(body.call()).map(CallBody::toCall),
+                row.observations,
+                Optional.ofNullable(row.note));
+    }
+
+    static RecordedAttempt.Writing writing(AttemptEntity row) {
+        return new RecordedAttempt.Writing(row.revision, row.deleted, row.deviceId);
     }
 
     private static CallBody call(AttemptEntity row) {

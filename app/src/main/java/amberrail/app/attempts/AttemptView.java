@@ -30,7 +30,7 @@ public record AttemptView(
     public static AttemptView of(RecordedAttempt recorded) {
         return new AttemptView(
                 recorded.id(),
-                recorded.body(),
+                AttemptBody.of(recorded.played(), recorded.writing()),
                 recorded.late(),
                 recorded.judgement().result(),
                 recorded.judgement().faults(),

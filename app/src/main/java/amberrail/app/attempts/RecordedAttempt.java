@@ -2,6 +2,7 @@ package amberrail.app.attempts;
 
 import amberrail.core.attempt.Judgement;
 import amberrail.core.attempt.Landing;
+import amberrail.core.attempt.PlayedAttempt;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.geometry.Point;
 import amberrail.core.statistics.ArrivalError;
@@ -11,15 +12,24 @@ import java.util.UUID;
 /**
  * An attempt as stored, with what core makes of it.
  *
+ * @param writing the last revision
  * @param late written after its session was closed
  * @param arrivalError of its own line of arrival; empty without a landing, without a target, after a foul, and while that line is being worked out
  */
 public record RecordedAttempt(
-        UUID id, AttemptBody body, boolean late, Judgement judgement, Optional<ArrivalError> arrivalError) {
+        UUID id,
+        PlayedAttempt played,
+        Writing writing,
+        boolean late,
+        Judgement judgement,
+        Optional<ArrivalError> arrivalError) {
+
+    /** How it came here: which edit of which device, and whether that took it back. */
+    public record Writing(int revision, boolean deleted, String deviceId) {}
 
     /** The landing as it was marked (mm). */
     public Optional<Point> landing() {
-        return body.toAttempt().landing().map(Landing::place);
+        return played.seen().landing().map(Landing::place);
     }
 
     /**

@@ -1,6 +1,6 @@
 package amberrail.app.demo;
 
-import amberrail.app.attempts.AttemptService;
+import amberrail.app.attempts.AttemptWriter;
 import amberrail.app.config.AmberRailProperties;
 import amberrail.app.demo.DemoStudents.DemoStudent;
 import amberrail.app.drills.DrillCatalogue;
@@ -58,7 +58,7 @@ class DemoClub {
     private final PeopleService people;
     private final KitService kit;
     private final SessionService sessions;
-    private final AttemptService attempts;
+    private final AttemptWriter attempts;
     private final DrillCatalogue drills;
     private final SetUps setUps;
     private final KnownGrades grades;
@@ -74,7 +74,7 @@ class DemoClub {
             PeopleService people,
             KitService kit,
             SessionService sessions,
-            AttemptService attempts,
+            AttemptWriter attempts,
             DrillCatalogue drills,
             SetUps setUps,
             KnownGrades grades,
@@ -147,14 +147,14 @@ class DemoClub {
                     new SessionService.Beginning(
                             List.of(studentId), played.stream().map(Drill::id).toList(), table.id(), true),
                     start);
-            List<AttemptService.NewAttempt> attempts = new ArrayList<>();
+            List<AttemptWriter.NewAttempt> attempts = new ArrayList<>();
             for (Drill drill : played) {
                 int station = practice.suitable(drill, student.ability(week));
                 for (boolean mirrored : new boolean[] {false, true}) {
                     int tries = last ? TRIES_OF_THE_LAST : mirrored ? MIRRORED_TRIES : TRIES;
                     for (int i = 0; i < tries; i++) {
                         long sequence = attempts.size();
-                        attempts.add(new AttemptService.NewAttempt(
+                        attempts.add(new AttemptWriter.NewAttempt(
                                 new UUID(random.nextLong(), random.nextLong()),
                                 practice.attempt(
                                         random,

@@ -38,7 +38,7 @@ class AttemptExport {
         List<AttemptRow> rows = new ArrayList<>();
         for (PracticeSession session : played) {
             attempts.ofSession(session).stream()
-                    .filter(one -> one.body().studentId().equals(studentId))
+                    .filter(one -> one.played().studentId().equals(studentId))
                     .map(one -> row(one, session, name))
                     .forEach(rows::add);
         }
@@ -47,12 +47,12 @@ class AttemptExport {
 
     private static AttemptRow row(RecordedAttempt one, PracticeSession session, String student) {
         return AttemptRow.of(
-                one.body(),
+                one.played(),
                 new AttemptRow.Of(
                         one.id(),
                         session.id(),
                         student,
-                        session.drill(one.body().drillId()).version(),
+                        session.drill(one.played().drillId()).version(),
                         session.tableName(),
                         one.arrivalError().map(error -> error.lineMillimetres()).orElse(null),
                         one.arrivalError()

@@ -1,8 +1,11 @@
 package amberrail.app.export;
 
-import amberrail.app.attempts.AttemptBody;
 import amberrail.app.attempts.FactBody;
 import amberrail.app.web.MayBeMissing;
+import amberrail.core.attempt.Attempt;
+import amberrail.core.attempt.Call;
+import amberrail.core.attempt.Landing;
+import amberrail.core.attempt.PlayedAttempt;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -47,30 +50,31 @@ record AttemptRow(
         @MayBeMissing String note,
         boolean late) {
 
-    static AttemptRow of(AttemptBody body, Of of) {
-        AttemptBody.LandingBody landing = body.landing();
-        AttemptBody.CallBody call = body.call();
+    static AttemptRow of(PlayedAttempt played, Of of) {
+        Attempt seen = played.seen();
+        Landing landing = seen.landing().orElse(null);
+        Call call = played.call().orElse(null);
         return new AttemptRow(
                 of.attemptId(),
                 of.sessionId(),
                 of.student(),
-                body.playedAt(),
-                body.drillId(),
+                played.playedAt(),
+                played.drillId(),
                 of.drillVersion(),
-                body.station() + 1,
-                body.mirrored(),
-                body.shot() + 1,
-                body.tryId(),
-                body.sequence(),
+                played.station() + 1,
+                played.mirrored(),
+                played.shot() + 1,
+                played.tryId(),
+                played.sequence(),
                 of.tableName(),
-                body.outcome().name(),
-                body.foul(),
-                body.inOff(),
-                landing == null ? null : landing.xMillimetres(),
-                landing == null ? null : landing.yMillimetres(),
+                seen.outcome().name(),
+                seen.foul(),
+                seen.inOff(),
+                landing == null ? null : landing.place().xMillimetres(),
+                landing == null ? null : landing.place().yMillimetres(),
                 landing == null ? null : landing.placedBy().name(),
                 landing == null ? null : landing.placingSdMillimetres(),
-                body.facts(),
+                FactBody.of(seen.facts()),
                 of.lineError(),
                 of.speedError(),
                 of.result(),
@@ -78,12 +82,12 @@ record AttemptRow(
                 call == null ? null : call.paceMetresPerSecond(),
                 call == null ? null : call.tipHeightMillimetres(),
                 call == null ? null : call.tipSideMillimetres(),
-                body.observations(),
-                body.note(),
+                played.observations(),
+                played.note().orElse(null),
                 of.late());
     }
 
-    /** What an attempt's own body does not say. */
+    /** What the attempt itself does not say. */
     record Of(
             UUID attemptId,
             UUID sessionId,

@@ -89,7 +89,7 @@ final class Comparison {
                 && radius(from).isPresent()
                 && radius(to).isPresent();
         return new ComparisonView(
-                share(from, to, shot -> true, shot -> shot.body().outcome().potted()),
+                share(from, to, shot -> true, shot -> shot.played().outcome().potted()),
                 WhatChanged.successComparable(changed)
                         ? share(
                                 from,

@@ -1,11 +1,11 @@
 package amberrail.app.review;
 
-import amberrail.app.attempts.AttemptBody;
 import amberrail.app.attempts.RecordedAttempt;
 import amberrail.app.review.Figures.DispersionView;
 import amberrail.app.review.Figures.IntervalView;
 import amberrail.app.review.Figures.ShareView;
 import amberrail.app.web.MayBeMissing;
+import amberrail.core.attempt.PlayedAttempt;
 import amberrail.core.attempt.PotOutcome;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.drill.TryResult;
@@ -98,9 +98,9 @@ public final class Findings {
                 radius.map(r -> within(landed, error -> Math.abs(error.speedMillimetres()), r))
                         .orElse(null),
                 radius.map(r -> oneOfTheTwo(landed, r)).orElse(null),
-                grouped(layout, shown, a -> List.of(howItWentIn(a.body().outcome()))),
-                grouped(layout, shown, a -> called(a.body())),
-                grouped(layout, shown, a -> a.body().observations()),
+                grouped(layout, shown, a -> List.of(howItWentIn(a.played().outcome()))),
+                grouped(layout, shown, a -> called(a.played())),
+                grouped(layout, shown, a -> a.played().observations()),
                 other.isEmpty() || !layout.hasTarget() ? null : mirror(layout, landed, landed(otherLayout, other)),
                 radius.flatMap(r -> helpsMost(layout, shown, landed, r)).orElse(null),
                 streaks(shown),
@@ -109,14 +109,14 @@ public final class Findings {
 
     private static List<RecordedAttempt> landed(ShotLayout layout, List<RecordedAttempt> attempts) {
         return attempts.stream()
-                .filter(a -> a.body().outcome().pot() == PottingResult.Pot.MADE
+                .filter(a -> a.played().outcome().pot() == PottingResult.Pot.MADE
                         && a.landingAlong(layout).isPresent())
                 .toList();
     }
 
     private static int count(List<RecordedAttempt> attempts, PottingResult.Pot pot) {
         return (int)
-                attempts.stream().filter(a -> a.body().outcome().pot() == pot).count();
+                attempts.stream().filter(a -> a.played().outcome().pot() == pot).count();
     }
 
     private static List<Point> places(ShotLayout layout, List<RecordedAttempt> landed) {
@@ -150,16 +150,17 @@ public final class Findings {
     }
 
     /** Pace to a tenth of a m/s and tip to half a mm, so that calls meant alike lie together. */
-    static List<String> called(AttemptBody body) {
-        AttemptBody.CallBody call = body.call();
-        return call == null
-                ? List.of()
-                : List.of(String.format(
+    static List<String> called(PlayedAttempt played) {
+        return played
+                .call()
+                .map(call -> String.format(
                         Locale.ROOT,
                         "%.1f %.1f %.1f",
                         call.paceMetresPerSecond(),
                         call.tipHeightMillimetres(),
-                        call.tipSideMillimetres()));
+                        call.tipSideMillimetres()))
+                .stream()
+                .toList();
     }
 
     private static List<GroupFigures> grouped(
@@ -225,7 +226,7 @@ public final class Findings {
     private static Optional<ChangeView> helpsMost(
             ShotLayout layout, List<RecordedAttempt> shown, List<RecordedAttempt> landed, double radius) {
         OptionalDouble potted = shown.stream()
-                .mapToDouble(a -> a.body().outcome().potted() ? 1 : 0)
+                .mapToDouble(a -> a.played().outcome().potted() ? 1 : 0)
                 .average();
         if (potted.isEmpty()) {
             return Optional.empty();

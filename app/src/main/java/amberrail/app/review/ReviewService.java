@@ -89,8 +89,8 @@ public class ReviewService {
         boolean mirrored = asked.mirrored();
         int shot = asked.shot();
         List<RecordedAttempt> all = attempts.ofSession(session).stream()
-                .filter(a -> a.body().studentId().equals(student)
-                        && a.body().drillId().equals(drill.id()))
+                .filter(a -> a.played().studentId().equals(student)
+                        && a.played().drillId().equals(drill.id()))
                 .toList();
         List<ReviewView.GroupView> groups = groups(drill, all);
         ReviewView.GroupView chosen =
@@ -108,12 +108,12 @@ public class ReviewService {
             Optional<String> call,
             Optional<String> observation) {
         boolean holds(RecordedAttempt one) {
-            return pot.map(name -> Findings.howItWentIn(one.body().outcome()).equals(name))
+            return pot.map(name -> Findings.howItWentIn(one.played().outcome()).equals(name))
                             .orElse(true)
-                    && call.map(name -> Findings.called(one.body()).contains(name))
+                    && call.map(name -> Findings.called(one.played()).contains(name))
                             .orElse(true)
                     && observation
-                            .map(name -> one.body().observations().contains(name))
+                            .map(name -> one.played().observations().contains(name))
                             .orElse(true);
         }
     }
@@ -244,8 +244,8 @@ public class ReviewService {
             layout = here;
             shots.addAll(of(
                     attempts.ofSession(session).stream()
-                            .filter(a -> a.body().studentId().equals(student)
-                                    && a.body().drillId().equals(drill.id()))
+                            .filter(a -> a.played().studentId().equals(student)
+                                    && a.played().drillId().equals(drill.id()))
                             .toList(),
                     group.station(),
                     group.mirrored(),
@@ -256,9 +256,7 @@ public class ReviewService {
 
     private static List<RecordedAttempt> of(List<RecordedAttempt> all, int station, boolean mirrored, int shot) {
         return all.stream()
-                .filter(a -> a.body().station() == station
-                        && a.body().mirrored() == mirrored
-                        && a.body().shot() == shot)
+                .filter(a -> a.played().isAt(station, mirrored, shot))
                 .toList();
     }
 
@@ -274,11 +272,11 @@ public class ReviewService {
             ReviewView.ExploredView explored,
             Findings.FindingsView findings) {
         List<PottingResult> results =
-                shown.stream().map(a -> a.body().toAttempt().result()).toList();
+                shown.stream().map(a -> a.played().seen().result()).toList();
         List<PottingResult> made =
                 results.stream().filter(r -> r.pot() == PottingResult.Pot.MADE).toList();
         List<RecordedAttempt> landed = shown.stream()
-                .filter(a -> a.body().outcome().pot() == PottingResult.Pot.MADE)
+                .filter(a -> a.played().outcome().pot() == PottingResult.Pot.MADE)
                 .filter(a -> a.landingAlong(layout).isPresent())
                 .toList();
         List<Point> landings =
@@ -326,7 +324,7 @@ public class ReviewService {
 
     private static Map<PotOutcome, Integer> outcomes(List<RecordedAttempt> shown) {
         Map<PotOutcome, Integer> counted = new EnumMap<>(PotOutcome.class);
-        shown.forEach(a -> counted.merge(a.body().outcome(), 1, Integer::sum));
+        shown.forEach(a -> counted.merge(a.played().outcome(), 1, Integer::sum));
         return counted;
     }
 
@@ -361,11 +359,7 @@ public class ReviewService {
     }
 
     private static int attempts(List<RecordedAttempt> all, int station, boolean mirrored, int shot) {
-        return count(
-                all,
-                a -> a.body().station() == station
-                        && a.body().mirrored() == mirrored
-                        && a.body().shot() == shot);
+        return count(all, a -> a.played().isAt(station, mirrored, shot));
     }
 
     private static <T> int count(List<T> items, Predicate<T> test) {

@@ -20,7 +20,7 @@ record ReviewedShots(ShotLayout layout, List<RecordedAttempt> attempts) {
     /** Of made pots: missed ones are another population. */
     List<Point> landings() {
         return attempts.stream()
-                .filter(a -> a.body().outcome().pot() == PottingResult.Pot.MADE)
+                .filter(a -> a.played().outcome().pot() == PottingResult.Pot.MADE)
                 .flatMap(a -> a.landingAlong(layout).stream())
                 .toList();
     }

@@ -79,7 +79,7 @@ class AttemptImportTest extends AppTest {
         SignedIn student = club.newStudentOf(club.head());
         assertThat(send(club.head(), student, "a,b\r\n1,2\r\n", true).toString())
                 .contains("drill id")
-                .contains("This column must be there.");
+                .contains("This column is missing.");
         assertThat(send(club.head(), student, HEADER + "\"never closed", true).get("problems"))
                 .isNotEmpty();
     }
@@ -97,5 +97,33 @@ class AttemptImportTest extends AppTest {
         assertThat(stored(other)).hasSize(2);
         assertThat(stored(other).get(0).get("lineError"))
                 .isEqualTo(stored(student).get(0).get("lineError"));
+    }
+
+    @Test
+    void whatIsWrongInAListIsNamedByItsFields() throws Exception {
+        SignedIn student = club.newStudentOf(club.head());
+        String good = "{\"playedAt\":\"2026-10-01T18:00:01Z\",\"drillId\":\"" + Club.DRILL
+                + "\",\"station\":1,\"outcome\":\"POTTED_CLEAN\"}";
+        JsonNode found = send(
+                club.head(),
+                student,
+                "[" + good + "," + good.replace("POTTED_CLEAN", "SCREWED_BACK") + ","
+                        + good.replace("\"station\":1", "\"station\":\"one\"") + ","
+                        + good.replace("}", ",\"landingX\":3}")
+                        + ",7]",
+                false);
+        assertThat(found.get("written").asBoolean()).isFalse();
+        assertThat(found.get("problems").findValuesAsText("line")).containsExactly("2", "3", "4", "5");
+        assertThat(found.get("problems").findValuesAsText("column")).containsExactly("outcome", "station", "landingY");
+        assertThat(stored(student)).isEmpty();
+        assertThat(send(club.head(), student, "[" + good + ",", true).toString())
+                .contains("This is no JSON");
+        assertThat(send(club.head(), student, "[" + good + "] and more", true).toString())
+                .contains("This is no JSON");
+        assertThat(send(club.head(), student, "[" + good + "]", false)
+                        .get("written")
+                        .asBoolean())
+                .isTrue();
+        assertThat(stored(student)).hasSize(1);
     }
 }

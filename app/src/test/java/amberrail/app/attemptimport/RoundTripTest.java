@@ -5,7 +5,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import amberrail.app.attempts.AttemptBody;
-import amberrail.app.attempts.AttemptService;
+import amberrail.app.attempts.AttemptWriter;
 import amberrail.app.attempts.FactBody;
 import amberrail.app.drills.DrillCatalogue;
 import amberrail.app.drills.DrillFromLibrary;
@@ -26,6 +26,8 @@ import amberrail.core.geometry.Point;
 import amberrail.core.setup.SetUp;
 import amberrail.core.simulation.ExecutionErrors;
 import amberrail.core.table.TablePlan;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.StringReader;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -55,7 +57,7 @@ class RoundTripTest extends AppTest {
     SessionService sessions;
 
     @Autowired
-    AttemptService attempts;
+    AttemptWriter attempts;
 
     @Autowired
     SetUps setUps;
@@ -81,8 +83,28 @@ class RoundTripTest extends AppTest {
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.written").value(true));
         List<CSVRecord> before = records(written);
-        List<CSVRecord> after = records(attemptsCsv(second));
+        requireAlike(before, records(attemptsCsv(second)));
         assertThat(before.size()).isGreaterThan(400);
+        assertThat(before.stream().map(row -> row.get("result")).distinct()).contains("SUCCESS", "FAILURE");
+        assertThat(before.stream().filter(row -> row.get("facts (JSON)").contains("place")))
+                .as("second landings")
+                .isNotEmpty();
+
+        // The same by the other format.
+        SignedIn third = club.newStudentOf(club.head());
+        ArrayNode asJson = (ArrayNode) tree(read(first, "/api/v1/students/{id}/attempts.json", first.accountId()));
+        asJson.forEach(one -> ((ObjectNode) one).remove("attemptId"));
+        post(
+                        club.head(),
+                        Map.of("csv", asJson.toString()),
+                        "/api/v1/attempt-import/{id}?dryRun=false",
+                        third.accountId())
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.written").value(true));
+        requireAlike(before, records(attemptsCsv(third)));
+    }
+
+    private static void requireAlike(List<CSVRecord> before, List<CSVRecord> after) {
         assertThat(after).hasSameSizeAs(before);
         List<String> unlike = new ArrayList<>();
         for (int i = 0; i < before.size(); i++) {
@@ -95,6 +117,11 @@ class RoundTripTest extends AppTest {
                     "outcome",
                     "facts (JSON)",
                     "called pace (m/s)",
+                    "called tip height (mm; above +)",
+                    "landing x (mm)",
+                    "landing y (mm)",
+                    "observations",
+                    "note",
                     "result",
                     "faults")) {
                 if (!before.get(i).get(column).equals(after.get(i).get(column))) {
@@ -105,10 +132,6 @@ class RoundTripTest extends AppTest {
             }
         }
         assertThat(unlike).isEmpty();
-        assertThat(before.stream().map(row -> row.get("result")).distinct()).contains("SUCCESS", "FAILURE");
-        assertThat(before.stream().filter(row -> row.get("facts (JSON)").contains("place")))
-                .as("second landings")
-                .isNotEmpty();
     }
 
     private void practise(SignedIn student, Drill drill, Instant at) {
@@ -120,14 +143,14 @@ class RoundTripTest extends AppTest {
                 club.head(),
                 new SessionService.Beginning(List.of(student.accountId()), List.of(drill.id()), table.id(), true),
                 at);
-        List<AttemptService.NewAttempt> all = new ArrayList<>();
+        List<AttemptWriter.NewAttempt> all = new ArrayList<>();
         for (int station = 0; station < drill.stations().size(); station++) {
             for (boolean mirrored : new boolean[] {false, true}) {
                 for (int i = 0; i < TRIES; i++) {
                     UUID tryId = new UUID(random.nextLong(), random.nextLong());
                     for (int shot = 0; shot < drill.station(station).shots().size(); shot++) {
                         SetUp setUp = SetUp.of(drill, station, shot, mirrored, session.table());
-                        all.add(new AttemptService.NewAttempt(
+                        all.add(new AttemptWriter.NewAttempt(
                                 UUID.randomUUID(), body(setUp, station, mirrored, tryId, shot, all.size(), at)));
                     }
                 }

@@ -1,0 +1,161 @@
+package amberrail.app.attempts;
+
+import amberrail.app.drills.DrillCatalogue;
+import amberrail.app.people.SignedIn;
+import amberrail.app.sessions.PracticeSession;
+import amberrail.app.sessions.PracticeSession.DrillVersion;
+import amberrail.app.sessions.SessionService;
+import amberrail.app.web.Conflict;
+import amberrail.core.drill.Drill;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Writes attempts as answers.md says ("Writing"): checked, dated, stored with their revision, and told to whoever counts. */
+@Service
+@Transactional
+public class AttemptWriter {
+    private final AttemptRepository attempts;
+    private final AttemptRevisions revisions;
+    private final AttemptRules rules;
+    private final SessionService sessions;
+    private final DrillCatalogue drills;
+    private final PatternArrivals arrivals;
+    private final AttemptJudging judging;
+    private final Standings standings;
+    private final ApplicationEventPublisher events;
+    private final Clock clock;
+
+    AttemptWriter(
+            AttemptRepository attempts,
+            AttemptRevisions revisions,
+            AttemptRules rules,
+            SessionService sessions,
+            DrillCatalogue drills,
+            PatternArrivals arrivals,
+            AttemptJudging judging,
+            Standings standings,
+            ApplicationEventPublisher events,
+            Clock clock) {
+        this.attempts = attempts;
+        this.revisions = revisions;
+        this.rules = rules;
+        this.sessions = sessions;
+        this.drills = drills;
+        this.arrivals = arrivals;
+        this.judging = judging;
+        this.standings = standings;
+        this.events = events;
+        this.clock = clock;
+    }
+
+    /** An attempt just written and where its student now stands. */
+    public record Written(RecordedAttempt attempt, StandingView standing) {}
+
+    /**
+     * Writes one revision.
+     *
+     * <p>Same revision and body: nothing changes. The next revision: an edit. Anything else: {@link Conflict} with the stored
+     * copy. A closed session still takes attempts and marks new ones late.
+     */
+    public Written write(SignedIn who, UUID sessionId, UUID id, AttemptBody written) {
+        PracticeSession session = sessions.find(who, sessionId);
+        DrillVersion version = session.drill(written.drillId());
+        AttemptBody body = written.of(session.student(written.studentId()), version.drillId());
+        Drill drill = drills.version(version.drillId(), version.version());
+        rules.requireFits(session, drill, body);
+        AttemptEntity row = attempts.findById(id).orElse(null);
+        if (row == null) {
+            AttemptRules.requireFirst(body);
+            row = fresh(sessionId, id);
+            row.late = session.isClosed();
+        } else if (!row.sessionId.equals(sessionId) || !session.studentIds().contains(row.studentId)) {
+            // Somebody else's: not even its contents are told.
+            throw new Conflict("ID_IN_USE", "Another attempt has this id already.", null);
+        } else if (body.revision() != row.revision + 1) {
+            return new Written(sameOrConflict(session, row, body), standing(session, drill, row));
+        } else {
+            AttemptRules.requireCallKept(row, body);
+            AttemptRules.requireOwnOrRemark(who, row, body);
+            events.publishEvent(StationPlayed.of(row));
+        }
+        store(who, session, drill, row, body);
+        events.publishEvent(StationPlayed.of(row));
+        return new Written(judging.recordedNow(session.table(), row), standing(session, drill, row));
+    }
+
+    /** An attempt that nobody has written yet. */
+    public record NewAttempt(UUID id, AttemptBody body) {}
+
+    /** First revisions of one session, for imports and demo data: all or none, checked as {@link #write} checks. */
+    public void writeNew(SignedIn who, UUID sessionId, List<NewAttempt> written) {
+        PracticeSession session = sessions.find(who, sessionId);
+        Set<StationPlayed> places = new LinkedHashSet<>();
+        for (NewAttempt one : written) {
+            DrillVersion version = session.drill(one.body().drillId());
+            AttemptBody body = one.body().of(session.student(one.body().studentId()), version.drillId());
+            Drill drill = drills.version(version.drillId(), version.version());
+            rules.requireFits(session, drill, body);
+            AttemptRules.requireFirst(body);
+            AttemptEntity row = fresh(sessionId, one.id());
+            store(who, session, drill, row, body);
+            places.add(StationPlayed.of(row));
+        }
+        places.forEach(events::publishEvent);
+    }
+
+    private static AttemptEntity fresh(UUID sessionId, UUID id) {
+        AttemptEntity row = new AttemptEntity();
+        row.id = id;
+        row.fresh = true;
+        row.sessionId = sessionId;
+        return row;
+    }
+
+    private void store(SignedIn who, PracticeSession session, Drill drill, AttemptEntity row, AttemptBody written) {
+        AttemptBody body = datedByTheServer(session, row, written);
+        AttemptMapping.copy(body, row);
+        if (row.fresh) {
+            row.recordedBy = who.accountId();
+        }
+        // The session's, also where a shipped drill has gone on since.
+        row.drillVersion = session.drill(body.drillId()).version();
+        attempts.save(row);
+        revisions.keep(who, row.id, body);
+        arrivals.settle(session, drill, row);
+    }
+
+    /** A device's wrong clock is noted and not trusted; an edit that says the same time as before keeps the time that was believed. */
+    private AttemptBody datedByTheServer(PracticeSession session, AttemptEntity row, AttemptBody body) {
+        Instant said = body.playedAt();
+        if (!row.fresh && said.equals(row.saidPlayedAt)) {
+            return body.at(row.playedAt);
+        }
+        Instant believed = PlayedTime.believed(said, session, Instant.now(clock).truncatedTo(ChronoUnit.MILLIS));
+        row.saidPlayedAt = believed.equals(said) ? null : said;
+        return body.at(believed);
+    }
+
+    private StandingView standing(PracticeSession session, Drill drill, AttemptEntity row) {
+        return standings.one(session, row.studentId, drill, row.station, row.mirrored);
+    }
+
+    private RecordedAttempt sameOrConflict(PracticeSession session, AttemptEntity row, AttemptBody body) {
+        RecordedAttempt stored = judging.recordedNow(session.table(), row);
+        Instant said = row.saidPlayedAt == null ? row.playedAt : row.saidPlayedAt;
+        if (AttemptMapping.body(row).at(said).equals(body)) {
+            return stored;
+        }
+        throw new Conflict(
+                "REVISION_CONFLICT",
+                "This attempt was changed elsewhere; revision " + row.revision + " is stored here.",
+                AttemptView.of(stored));
+    }
+}
