@@ -145,6 +145,7 @@ const stationOptions = computed(() =>
             :drill-id="props.id"
             :table-id="data.table.id"
             :station="station"
+            :shot="shotNumber"
             :mirrored="mirrored"
             :has-zone="written?.zone !== undefined"
           />

@@ -7,6 +7,8 @@ const props = defineProps<{
   drillId: string
   tableId: string
   station: number
+  /** Of a pattern: for its drawing and its paper target; the card prints every shot. */
+  shot: number
   mirrored: boolean
   hasZone: boolean
 }>()
@@ -20,14 +22,15 @@ const query = computed(() =>
     mirrored: String(props.mirrored),
   }).toString(),
 )
-function file(name: string): string {
-  return `/api/v1/drills/${encodeURIComponent(props.drillId)}/${name}?${query.value}`
+function file(name: string, ofOneShot = true): string {
+  const shot = ofOneShot ? `&shot=${props.shot}` : ''
+  return `/api/v1/drills/${encodeURIComponent(props.drillId)}/${name}?${query.value}${shot}`
 }
 </script>
 
 <template>
   <p class="paper no-print">
-    <a :href="`${file('card.pdf')}&paper=${paper}`" target="_blank">{{ t('drills.card') }}</a>
+    <a :href="`${file('card.pdf', false)}&paper=${paper}`" target="_blank">{{ t('drills.card') }}</a>
     <a v-if="hasZone" :href="`${file('target.pdf')}&paper=${paper}`" target="_blank">{{
       t('drills.paperTarget')
     }}</a>

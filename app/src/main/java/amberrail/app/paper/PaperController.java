@@ -17,6 +17,7 @@ import amberrail.core.problem.ProblemCode;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.util.Optional;
 import java.util.UUID;
 import javax.imageio.ImageIO;
 import org.springframework.http.ContentDisposition;
@@ -56,7 +57,7 @@ class PaperController {
             TableDrawing table,
             String tableName) {}
 
-    /** The set-up card: one page. */
+    /** The set-up card: one page a shot, so that a pattern's whole run is in the hand; one shot alone where it is named. */
     @Costly
     @GetMapping(path = "/card.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> card(
@@ -64,13 +65,16 @@ class PaperController {
             @PathVariable String id,
             @RequestParam UUID tableId,
             @RequestParam(defaultValue = "0") int station,
-            @RequestParam(defaultValue = "0") int shot,
+            @RequestParam(required = false) Integer shot,
             @RequestParam(defaultValue = "false") boolean mirrored,
             @RequestParam(defaultValue = "A4") PaperSize paper)
             throws IOException {
-        Sheet sheet = sheet(who, id, tableId, station, shot, mirrored);
-        byte[] pdf = new SetUpCard(new PaperWords(people.preferences(who).dialect()))
-                .pdf(sheet.drill(), sheet.station(), mirrored, sheet.shot(), sheet.table(), sheet.tableName(), paper);
+        Sheet sheet = sheet(who, id, tableId, station, shot == null ? 0 : shot, mirrored);
+        byte[] pdf = new SetUpCard(new PaperWords(people.preferences(who).dialect()), paper)
+                .pdf(
+                        new SetUpCard.Station(
+                                sheet.drill(), sheet.station(), mirrored, sheet.table(), sheet.tableName()),
+                        Optional.ofNullable(shot));
         return file(pdf, MediaType.APPLICATION_PDF, id + "-card.pdf");
     }
 

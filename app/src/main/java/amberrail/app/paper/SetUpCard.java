@@ -8,12 +8,14 @@ import amberrail.app.kit.TableDrawing;
 import amberrail.core.drill.Caution;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 
-/** One page to take to the table: the set-up to scale, every position by tape and in sights, what is asked. */
+/** Pages to take to the table, one a shot: the set-up to scale, every position by tape and in sights, what is asked. */
 final class SetUpCard {
     private static final double HEADING_POINTS = 20;
     private static final double TEXT_POINTS = 10.5;
@@ -21,56 +23,75 @@ final class SetUpCard {
             "Mark with chalk, paper or rings. A ring under a ball changes how it leaves: mark beside it, or lift it before the shot.";
 
     private final PaperWords words;
+    private final PaperSize paper;
 
-    SetUpCard(PaperWords words) {
+    SetUpCard(PaperWords words, PaperSize paper) {
         this.words = words;
+        this.paper = paper;
     }
 
-    byte[] pdf(
+    /** What is printed: a station of a drill, on one side, as it lies on a table. */
+    record Station(
             DrillOnTable drill,
             DrillOnTable.StationView station,
             boolean mirrored,
-            ShotView shot,
             TableDrawing table,
-            String tableName,
-            PaperSize paper)
-            throws IOException {
+            String tableName) {
+        List<ShotView> shots() {
+            return mirrored ? station.mirror() : station.original();
+        }
+    }
+
+    /** A page for every shot, or for the one that is named (from 0). */
+    byte[] pdf(Station of, Optional<Integer> only) throws IOException {
         try (PDDocument document = new PDDocument()) {
-            PDPage page = new PDPage(paper.rectangle());
-            document.addPage(page);
-            document.getDocumentInformation().setTitle(drill.drill().title());
-            try (PDPageContentStream stream = new PDPageContentStream(document, page)) {
-                PaperText text = new PaperText(stream);
-                double left = PaperSize.MARGIN_MILLIMETRES + 2;
-                double width = paper.widthMillimetres - 2 * left;
-                double y = paper.heightMillimetres - PaperSize.MARGIN_MILLIMETRES - 8;
-                text.line(text.bold, HEADING_POINTS, left, y, drill.drill().title());
-                y -= 7;
-                text.line(
-                        text.plain,
-                        TEXT_POINTS,
-                        left,
-                        y,
-                        station.name() + (mirrored ? " · mirror" : " · original") + " · " + tableName);
-                y = text.paragraph(
-                        text.plain,
-                        TEXT_POINTS,
-                        left,
-                        y - 6,
-                        width,
-                        drill.drill().purpose());
-                y = drawing(stream, text, table, shot, left, width, y);
-                y = places(text, shot, left, width, y - 8);
-                y = asked(text, station, shot, left, width, y - 3);
-                y = text.paragraph(text.plain, TEXT_POINTS - 1.5, left, y - 3, width, MARKS);
-                for (Caution caution : drill.drill().cautions()) {
-                    y = text.paragraph(text.bold, TEXT_POINTS - 1.5, left, y - 1, width, PaperWords.caution(caution));
+            document.getDocumentInformation().setTitle(of.drill().drill().title());
+            for (int shot = 0; shot < of.shots().size(); shot++) {
+                if (only.isEmpty() || only.get() == shot) {
+                    page(document, of, shot);
                 }
             }
             ByteArrayOutputStream out = new ByteArrayOutputStream();
             document.save(out);
             return out.toByteArray();
         }
+    }
+
+    private void page(PDDocument document, Station of, int index) throws IOException {
+        PDPage page = new PDPage(paper.rectangle());
+        document.addPage(page);
+        ShotView shot = of.shots().get(index);
+        try (PDPageContentStream stream = new PDPageContentStream(document, page)) {
+            PaperText text = new PaperText(stream);
+            double left = PaperSize.MARGIN_MILLIMETRES + 2;
+            double width = paper.widthMillimetres - 2 * left;
+            double y = paper.heightMillimetres - PaperSize.MARGIN_MILLIMETRES - 8;
+            text.line(text.bold, HEADING_POINTS, left, y, of.drill().drill().title());
+            y -= 7;
+            text.line(text.plain, TEXT_POINTS, left, y, heading(of, index));
+            y = text.paragraph(
+                    text.plain,
+                    TEXT_POINTS,
+                    left,
+                    y - 6,
+                    width,
+                    of.drill().drill().purpose());
+            y = drawing(stream, text, of.table(), shot, left, width, y);
+            y = places(text, shot, left, width, y - 8);
+            y = asked(text, of.station(), shot, left, width, y - 3);
+            y = text.paragraph(text.plain, TEXT_POINTS - 1.5, left, y - 3, width, MARKS);
+            for (Caution caution : of.drill().drill().cautions()) {
+                y = text.paragraph(text.bold, TEXT_POINTS - 1.5, left, y - 1, width, PaperWords.caution(caution));
+            }
+        }
+    }
+
+    private static String heading(Station of, int index) {
+        int shots = of.shots().size();
+        return of.station().name()
+                + (of.mirrored() ? " · mirror" : " · original")
+                + (shots > 1 ? " · shot " + (index + 1) + " of " + shots : "")
+                + " · " + of.tableName();
     }
 
     private static double drawing(

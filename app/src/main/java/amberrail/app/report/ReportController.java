@@ -20,9 +20,12 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -37,6 +40,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class ReportController {
     private static final int MAPS = 2;
+    /** Side by side on one sheet. */
+    private static final int MOST_SHOTS = 4;
+
     private static final int LOOKED_AT = 4;
 
     private final ProgressService progress;
@@ -89,29 +95,39 @@ class ReportController {
                 .body(pdf);
     }
 
-    /** The two largest groups of the newest sessions, by station and side. */
+    /** The stations and sides most played in the newest sessions, two of them; of a pattern every shot, as many as fit beside one another. */
     private List<ReviewView> maps(SignedIn who, UUID studentId) {
         List<ReviewView> maps = new ArrayList<>();
         for (PracticeSession session : sessions.latest(who, studentId, LOOKED_AT)) {
             for (PracticeSession.DrillVersion drill : session.drills()) {
                 if (maps.size() < MAPS) {
-                    addLargest(who, session, studentId, drill.drillId(), maps);
+                    addMostPlayed(who, session, studentId, drill.drillId(), maps);
                 }
             }
         }
         return maps;
     }
 
-    private void addLargest(
+    /** A station on one side. */
+    private record Place(int station, boolean mirrored) {}
+
+    private void addMostPlayed(
             SignedIn who, PracticeSession session, UUID studentId, String drillId, List<ReviewView> maps) {
         ReviewView first = reviews.review(
                 who,
                 session.id(),
                 new ReviewService.Asked(Optional.of(studentId), Optional.of(drillId), Optional.empty(), false, 0));
-        first.groups().stream()
+        Map<Place, List<ReviewView.GroupView>> played = first.groups().stream()
                 .filter(group -> group.attempts() > 0)
-                .sorted(Comparator.comparing(group -> -group.attempts()))
+                .collect(Collectors.groupingBy(
+                        group -> new Place(group.station(), group.mirrored()),
+                        LinkedHashMap::new,
+                        Collectors.toList()));
+        played.values().stream()
+                .sorted(Comparator.comparing(groups -> -attempts(groups)))
                 .limit((long) MAPS - maps.size())
+                .flatMap(List::stream)
+                .limit((long) MOST_SHOTS - maps.size())
                 .forEach(group -> maps.add(reviews.review(
                         who,
                         session.id(),
@@ -121,5 +137,9 @@ class ReportController {
                                 Optional.of(group.station()),
                                 group.mirrored(),
                                 group.shot()))));
+    }
+
+    private static int attempts(List<ReviewView.GroupView> groups) {
+        return groups.stream().mapToInt(ReviewView.GroupView::attempts).sum();
     }
 }

@@ -34,7 +34,7 @@ final class ReportMap {
                         made ? null : Stroke.solid(Ink.BLACK, 5));
             }
         }
-        if (review.dispersion().offset() == null) {
+        if (review.dispersion().offset() == null || review.explored() != null) {
             return;
         }
         PointView mean = review.dispersion().offset().mean();

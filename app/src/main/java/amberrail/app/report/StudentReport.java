@@ -166,7 +166,8 @@ final class StudentReport {
             return top;
         }
         text.line(text.bold, HEAD_POINTS, left, top, "Where the cue ball stopped, newest practice");
-        double each = (width - GAP_MILLIMETRES) / 2;
+        int columns = Math.max(2, maps.size());
+        double each = (width - (columns - 1) * GAP_MILLIMETRES) / columns;
         double lowest = top;
         for (int i = 0; i < maps.size(); i++) {
             ReviewView map = maps.get(i);
@@ -197,12 +198,17 @@ final class StudentReport {
                 x,
                 top,
                 each,
-                title(map) + ", " + map.stationName() + ", " + (map.mirrored() ? "mirror" : "original"));
+                title(map) + ", " + map.stationName() + ", " + (map.mirrored() ? "mirror" : "original")
+                        + (map.shots() > 1 ? text(", shot %d of %d", map.shotIndex() + 1, map.shots()) : ""));
         StringBuilder figures = new StringBuilder(words.share(capital(words.potted()), map.potted()));
         if (map.inZone() != null) {
             figures.append("; ").append(words.share("in the zone", map.inZone()));
         }
         figures.append(". ");
+        // Strokes that differ on purpose have no spread and no bias of their own.
+        if (map.explored() != null) {
+            return text.paragraph(text.plain, TEXT_POINTS - 1, x, y, each, figures.toString());
+        }
         if (map.dispersion().spread() != null) {
             figures.append(capital(words.spread(map.dispersion().spread()))).append(". ");
         }

@@ -77,6 +77,30 @@ class PaperTest extends AppTest {
     }
 
     @Test
+    void aPatternsCardHasAPageForEveryShot() throws Exception {
+        String pattern = "/api/v1/drills/two-in-order";
+        try (PDDocument document = pdf(pattern + "/card.pdf?tableId=" + club.table())) {
+            assertThat(document.getNumberOfPages()).isEqualTo(2);
+            for (int shot = 1; shot <= 2; shot++) {
+                PDFTextStripper page = new PDFTextStripper();
+                page.setStartPage(shot);
+                page.setEndPage(shot);
+                assertThat(page.getText(document)).contains("shot " + shot + " of 2", "Cue ball");
+            }
+        }
+        try (PDDocument one = pdf(pattern + "/card.pdf?tableId=" + club.table() + "&shot=1")) {
+            assertThat(new PDFTextStripper().getText(one))
+                    .contains("shot 2 of 2")
+                    .doesNotContain("shot 1 of 2");
+        }
+        assertThat(read(club.head(), pattern + "/card.pdf?tableId=" + club.table() + "&shot=2")
+                        .andReturn()
+                        .getResponse()
+                        .getStatus())
+                .isEqualTo(400);
+    }
+
+    @Test
     void theDrawingOnTheCardIsToScale() throws Exception {
         try (PDDocument document = pdf(DRILL + "/card.pdf?tableId=" + club.table())) {
             Drawing drawing = Drawing.of(document.getPage(0));

@@ -54,6 +54,25 @@ class StudentReportTest extends AppTest {
     }
 
     @Test
+    void everyShotOfAPatternIsShown() throws Exception {
+        SignedIn student = club.newStudentOf(club.head());
+        String session = beginSession(student, student, "two-in-order");
+        for (int i = 0; i < 4; i++) {
+            UUID run = UUID.randomUUID();
+            for (int shot = 0; shot < 2; shot++) {
+                put(
+                                student,
+                                Club.ofRun(run, shot, 2 * i + shot, 1300 + 40 * i, 600 + 20 * i),
+                                "/api/v1/sessions/{s}/attempts/{id}",
+                                session,
+                                UUID.randomUUID())
+                        .andExpect(status().isOk());
+            }
+        }
+        assertThat(text(student, student, "", 2)).contains("shot 1 of 2").contains("shot 2 of 2");
+    }
+
+    @Test
     void aStudentWithoutPracticeGetsOnePageThatSaysSo() throws Exception {
         SignedIn student = club.newStudentOf(club.head());
         assertThat(text(student, student, "", 1)).contains("No practice recorded yet.");

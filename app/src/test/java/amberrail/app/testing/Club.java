@@ -87,4 +87,24 @@ public class Club {
                 null,
                 SOON.plusMillis(sequence));
     }
+
+    /** A shot of a pattern's run that was potted and left the cue ball there. */
+    public static AttemptBody ofRun(UUID run, int shot, long sequence, double xMillimetres, double yMillimetres) {
+        var landing = new AttemptBody.LandingBody(xMillimetres, yMillimetres, Landing.PlacedBy.TAP, 15);
+        return new AttemptBody(
+                0,
+                false,
+                0,
+                false,
+                run,
+                shot,
+                sequence,
+                "test-device",
+                PotOutcome.POTTED_CLEAN,
+                false,
+                false,
+                landing,
+                null,
+                SOON.plusMillis(sequence));
+    }
 }
