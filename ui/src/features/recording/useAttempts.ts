@@ -2,7 +2,7 @@
 import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
 import { answer, api } from '@/api/client'
 import { Unreachable } from '@/api/problem'
-import type { AttemptBody, AttemptWritten, Point, SessionDetail, Standing } from '@/api/types'
+import type { AttemptBody, AttemptWritten, Point, SessionDetail, SessionNews, Standing } from '@/api/types'
 import { useSignedIn } from '@/device/useSignedIn'
 import { inOrder, type LocalAttempt } from './attemptOrder'
 import { deviceId, newId } from '@/device/ids'
@@ -49,20 +49,24 @@ export function useAttempts(sessionId: string, whenJudged: (written: AttemptWrit
     },
   })
   watch(() => outbox.ofSession(sessionId), takeUpQueued)
-  const poll = setInterval(() => void load().catch(() => undefined), POLL_MILLISECONDS)
+  const poll = setInterval(() => void lookForNews().catch(() => undefined), POLL_MILLISECONDS)
   onBeforeUnmount(() => {
     stopListening()
     clearInterval(poll)
     unsettled.forEach((timer, id) => settle(id, timer))
   })
 
+  function heardFromServer(serverNow: string): void {
+    fromDevice.value = false
+    const behind = Date.parse(serverNow) - Date.now()
+    clockBehindMilliseconds.value = Math.abs(behind) > CLOCK_OFF_MILLISECONDS ? behind : 0
+  }
+
   async function fetched(): Promise<SessionDetail> {
     const accountId = signedIn.me?.person.id ?? ''
     try {
       const fresh = await answer(api.GET('/api/v1/sessions/{sessionId}', { params: { path: { sessionId } } }))
-      fromDevice.value = false
-      const behind = Date.parse(fresh.serverNow) - Date.now()
-      clockBehindMilliseconds.value = Math.abs(behind) > CLOCK_OFF_MILLISECONDS ? behind : 0
+      heardFromServer(fresh.serverNow)
       return fresh
     } catch (error) {
       if (!(error instanceof Unreachable) || detail.value) throw error
@@ -73,9 +77,33 @@ export function useAttempts(sessionId: string, whenJudged: (written: AttemptWrit
     }
   }
 
+  /** What others have done meanwhile: only what is new, not the whole session again. */
+  async function lookForNews(): Promise<void> {
+    const known = detail.value
+    if (!known || fromDevice.value) {
+      await load()
+      return
+    }
+    const news = await answer(
+      api.GET('/api/v1/sessions/{sessionId}/news', {
+        params: { path: { sessionId }, query: { since: known.serverNow } },
+      }),
+    )
+    heardFromServer(news.serverNow)
+    // A drill or a student that came in brings set-ups and places along.
+    if (partsOf(news.session) !== partsOf(known.session)) {
+      await load()
+      return
+    }
+    show(withAnswered(withNews(detail.value ?? known, news)))
+  }
+
   /** The server's state with everything on top that it has not got yet; with the server away, what the device kept. */
   async function load(): Promise<SessionDetail> {
-    const fresh = withAnswered(await fetched())
+    return show(withAnswered(await fetched()))
+  }
+
+  function show(fresh: SessionDetail): SessionDetail {
     if (!fromDevice.value) void keepSession(signedIn.me?.person.id ?? '', fresh)
     const byId = new Map<string, LocalAttempt>(
       fresh.attempts.map((a) => [a.id, { id: a.id, body: a.attempt, judged: a }]),
@@ -233,6 +261,26 @@ export function useAttempts(sessionId: string, whenJudged: (written: AttemptWrit
     placeAt,
     nextSequence,
     now,
+  }
+}
+
+function partsOf({ drills, students }: SessionDetail['session']): string {
+  return [...drills.map(({ id, version }) => `${id} ${version}`), ...students.map(({ id }) => id)].join('\n')
+}
+
+function withNews(known: SessionDetail, news: SessionNews): SessionDetail {
+  const byId = new Map(known.attempts.map((one) => [one.id, one]))
+  for (const one of news.attempts) {
+    if (one.attempt.deleted) byId.delete(one.id)
+    else byId.set(one.id, one)
+  }
+  return {
+    ...known,
+    session: news.session,
+    attempts: [...byId.values()],
+    standings: news.attempts.length > 0 ? news.standings : known.standings,
+    nextSequence: news.nextSequence,
+    serverNow: news.serverNow,
   }
 }
 

@@ -15,6 +15,7 @@ import amberrail.app.web.MayBeMissing;
 import amberrail.core.attempt.PracticeTime;
 import jakarta.validation.Valid;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -25,12 +26,18 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The recording screen's side of the server. */
 @RestController
 @RequestMapping("/api/v1/sessions/{sessionId}")
 class AttemptController {
+    /** A write that began before an answer may end after it. */
+    private static final Duration LONGEST_WRITE = Duration.ofSeconds(30);
+
+    private static final Instant EARLIEST = Instant.parse("2000-01-01T00:00:00Z");
+
     private final AttemptService attempts;
     private final AttemptWriter writer;
     private final NextInPattern pattern;
@@ -111,6 +118,37 @@ class AttemptController {
                 attempts.greatestSequence(session) + 1,
                 minutes(session),
                 Instant.now(clock));
+    }
+
+    /**
+     * What has changed for a screen that has the session already.
+     *
+     * @param attempts written or worked out since, undone ones too
+     */
+    record SessionNews(
+            SessionView session,
+            List<AttemptView> attempts,
+            List<StandingView> standings,
+            long nextSequence,
+            Instant serverNow) {}
+
+    /** {@code since} is the {@code serverNow} of the answer before; what was still being written then is told again. */
+    @GetMapping("/news")
+    SessionNews news(@AuthenticationPrincipal SignedIn who, @PathVariable UUID sessionId, @RequestParam Instant since) {
+        PracticeSession session = sessions.find(who, sessionId);
+        Instant now = Instant.now(clock);
+        List<AttemptView> changed =
+                attempts
+                        .changedSince(session, since.isBefore(EARLIEST) ? EARLIEST : since.minus(LONGEST_WRITE))
+                        .stream()
+                        .map(AttemptView::of)
+                        .toList();
+        return new SessionNews(
+                views.of(session),
+                changed,
+                changed.isEmpty() ? List.of() : standings.all(session),
+                attempts.greatestSequence(session) + 1,
+                now);
     }
 
     @PutMapping("/attempts/{id}")

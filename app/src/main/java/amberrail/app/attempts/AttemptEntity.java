@@ -79,6 +79,9 @@ class AttemptEntity implements Persistable<UUID> {
 
     boolean late;
 
+    /** When it was last written, or its line of arrival found. */
+    Instant changedAt;
+
     /** The id is made by the client, so being new is known here and not from the id. */
     @Transient
     boolean fresh;

@@ -70,6 +70,11 @@ interface AttemptRepository extends JpaRepository<AttemptEntity, UUID> {
     List<AttemptEntity> lastBefore(
             UUID studentId, String drillId, int version, UUID notIn, Instant before, Limit limit);
 
+    /** What was written or found out in a session since, in its order; undone ones too. */
+    @Query(
+            "select a from AttemptEntity a where a.sessionId = :sessionId and a.changedAt >= :since order by a.sequence, a.deviceId, a.id")
+    List<AttemptEntity> changedSince(UUID sessionId, Instant since);
+
     /** Later shots of patterns whose line of arrival is still being worked out. */
     List<AttemptEntity> findByArrivalPendingTrue();
 }

@@ -66,6 +66,15 @@ public class AttemptService {
                         .toList());
     }
 
+    /** What was written or found out since, undone ones too; only of students whom this person may see. */
+    public List<RecordedAttempt> changedSince(PracticeSession session, Instant since) {
+        return judging.recorded(
+                session.table(),
+                attempts.changedSince(session.id(), since).stream()
+                        .filter(row -> session.studentIds().contains(row.studentId))
+                        .toList());
+    }
+
     /** One student's attempts at a drill over sessions on the same table, as they were played. */
     public List<RecordedAttempt> ofDrill(List<PracticeSession> alike, UUID studentId, String drillId) {
         return judging.recorded(

@@ -125,6 +125,7 @@ public class AttemptWriter {
         if (row.fresh) {
             row.recordedBy = who.accountId();
         }
+        row.changedAt = Instant.now(clock).truncatedTo(ChronoUnit.MILLIS);
         // The session's, also where a shipped drill has gone on since.
         row.drillVersion = session.drill(body.drillId()).version();
         attempts.save(row);

@@ -128,6 +128,7 @@ class PatternArrivals {
         }
         row.arrivalDegrees = degrees;
         row.arrivalPending = false;
+        row.changedAt = Instant.now(clock).truncatedTo(ChronoUnit.MILLIS);
         events.publishEvent(StationPlayed.of(row));
     }
 

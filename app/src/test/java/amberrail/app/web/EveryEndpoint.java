@@ -210,6 +210,7 @@ abstract class EveryEndpoint extends AppTest {
                         NOT_FOUND),
                 new Rule("POST", "/api/v1/sessions", newSession, CREATED, CREATED, NOT_FOUND, NOT_FOUND),
                 new Rule("GET", own, null, OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule("GET", own + "/news?since=2026-01-01T00:00:00Z", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("GET", own + "/review", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("PUT", own + "/attempts/" + attempt, Club.potted(0, 1000, 500), OK, OK, NOT_FOUND, NOT_FOUND),
                 everybody("POST", "/api/v1/shots/simulate", shot),
