@@ -42,7 +42,7 @@ export function useNotation() {
         const halves = Math.round((2 * millimetres) / scale.tipDiameterMillimetres)
         return halves === 0
           ? t('notation.lessThanAQuarter')
-          : t('notation.tips', { n: figure(halves / 2, 1) })
+          : t('notation.tips', { n: tips(halves) }, halves <= 2 ? 1 : 2)
       }
     }
   }
@@ -78,6 +78,12 @@ export function useNotation() {
   }
 
   return { tip, pace, fullPace }
+}
+
+/** Whole tips as they are said, halves as a half: "1", "½", "1½". */
+function tips(halves: number): string {
+  const whole = Math.floor(halves / 2)
+  return `${whole || ''}${halves % 2 === 1 ? '½' : ''}`
 }
 
 /** Straight between the paces that the server has worked out. */

@@ -32,7 +32,26 @@ async function report(paper: 'A4' | 'LETTER'): Promise<void> {
   })
 }
 
+/** A long file: how many of its attempts have been seen to. */
+const progress = ref<{ done?: number; all?: number }>({})
+const LOOK_EACH_MILLISECONDS = 700
+
+async function lookAtProgress(): Promise<void> {
+  progress.value = await answer(
+    api.GET('/api/v1/attempt-import/{studentId}/progress', {
+      params: { path: { studentId: props.studentId } },
+    }),
+  ).catch(() => ({}))
+}
+
 async function send(dryRun: boolean): Promise<void> {
+  progress.value = {}
+  const looking = setInterval(() => void lookAtProgress(), LOOK_EACH_MILLISECONDS)
+  await sendFile(dryRun).finally(() => clearInterval(looking))
+  progress.value = {}
+}
+
+async function sendFile(dryRun: boolean): Promise<void> {
   await run(async () => {
     found.value = await answer(
       api.POST('/api/v1/attempt-import/{studentId}', {
@@ -83,6 +102,9 @@ async function choose(event: Event): Promise<void> {
           {{ t('progress.import.choose') }}
           <input type="file" accept=".csv,.json,text/csv,application/json" @change="choose" />
         </label>
+        <p v-if="progress.all" role="status">
+          {{ t('progress.import.underWay', { done: progress.done ?? 0, all: progress.all }) }}
+        </p>
         <div v-if="found" role="status" data-testid="import">
           <p>
             <strong>{{ fileName }}</strong>:

@@ -127,8 +127,7 @@ function zoom(event: WheelEvent): void {
   >
     <TableDiagram ref="diagram" :table="review.table" :label="label" :close-up="view">
       <ShotMarks :shot="review.shot" :faint="true" />
-      <ExploreMarks v-if="review.explored" :explored="review.explored" :scale="review.table.strike" />
-      <SpreadMarks v-else :dispersion="review.dispersion" />
+      <SpreadMarks v-if="!review.explored" :dispersion="review.dispersion" />
       <LandingMark
         v-for="{ attempt, place } in parts"
         :key="attempt.id"
@@ -138,6 +137,8 @@ function zoom(event: WheelEvent): void {
         :foul="attempt.attempt.foul"
         :state="state(attempt)"
       />
+      <!-- Above the landings: its words are to be read. -->
+      <ExploreMarks v-if="review.explored" :explored="review.explored" :scale="review.table.strike" />
     </TableDiagram>
     <MarkCanvas
       v-if="many"

@@ -79,7 +79,7 @@ export const notation = {
   below: 'below',
   right: 'right',
   left: 'left',
-  tips: '{n} tips',
+  tips: '{n} tip | {n} tips',
   lessThanAQuarter: 'a touch',
   clock: '{time} o’clock, {share} % out',
   lengths: '{n} table lengths',

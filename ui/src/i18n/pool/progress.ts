@@ -118,6 +118,7 @@ export const progress = {
   },
   import: {
     choose: 'Import attempts from a CSV or JSON file (previewed first)',
+    underWay: 'Looking at the file: {done} of {all} attempts.',
     found: '{attempts} new attempts in {sessions} sessions; {here} are here already.',
     problems: '{n} problems. Nothing is written until the file is corrected.',
     line: 'line {n}:',

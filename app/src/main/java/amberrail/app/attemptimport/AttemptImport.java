@@ -12,7 +12,6 @@ import amberrail.app.sessions.SessionService;
 import amberrail.app.web.Missing;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
-import jakarta.persistence.EntityManager;
 import jakarta.validation.ConstraintViolation;
 import jakarta.validation.Validator;
 import java.time.Instant;
@@ -22,8 +21,11 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -34,8 +36,29 @@ import org.springframework.transaction.support.TransactionTemplate;
  */
 @Service
 class AttemptImport {
+    /** Whose file for whom. */
+    private record UnderWay(UUID accountId, UUID studentId) {}
+
+    /** How many attempts of how many have been seen to. */
+    static final class Progress {
+        private final AtomicInteger done = new AtomicInteger();
+        private final int all;
+
+        private Progress(int all) {
+            this.all = all;
+        }
+
+        int done() {
+            return done.get();
+        }
+
+        int all() {
+            return all;
+        }
+    }
+
+    private final Map<UnderWay, Progress> underWay = new ConcurrentHashMap<>();
     private static final int SHOWN_PROBLEMS = 100;
-    private static final int A_BATCH = 50;
 
     private final SessionService sessions;
     private final AttemptService attempts;
@@ -43,7 +66,6 @@ class AttemptImport {
     private final KitService kit;
     private final Access access;
     private final Validator validator;
-    private final EntityManager entities;
     private final TransactionTemplate transaction;
 
     AttemptImport(
@@ -53,7 +75,6 @@ class AttemptImport {
             KitService kit,
             Access access,
             Validator validator,
-            EntityManager entities,
             PlatformTransactionManager transactions) {
         this.sessions = sessions;
         this.attempts = attempts;
@@ -61,15 +82,30 @@ class AttemptImport {
         this.kit = kit;
         this.access = access;
         this.validator = validator;
-        this.entities = entities;
         transaction = new TransactionTemplate(transactions);
     }
 
     ImportView read(SignedIn who, UUID studentId, String text, boolean dryRun) {
         access.requireStudent(who, studentId);
         AttemptFile file = AttemptFile.read(text, studentId);
+        Progress progress = new Progress(file.lines().size());
+        underWay.put(new UnderWay(who.accountId(), studentId), progress);
+        try {
+            return read(who, studentId, file, progress, dryRun);
+        } finally {
+            underWay.remove(new UnderWay(who.accountId(), studentId), progress);
+        }
+    }
+
+    /** How far this person's file for this student is; nothing where none is under way. */
+    Optional<Progress> progress(SignedIn who, UUID studentId) {
+        access.requireStudent(who, studentId);
+        return Optional.ofNullable(underWay.get(new UnderWay(who.accountId(), studentId)));
+    }
+
+    private ImportView read(SignedIn who, UUID studentId, AttemptFile file, Progress progress, boolean dryRun) {
         return transaction.execute(status -> {
-            ImportView found = write(who, studentId, file.lines(), file.problems(), dryRun);
+            ImportView found = write(who, studentId, file.lines(), file.problems(), progress, dryRun);
             if (!found.written()) {
                 status.setRollbackOnly();
             }
@@ -78,7 +114,12 @@ class AttemptImport {
     }
 
     private ImportView write(
-            SignedIn who, UUID studentId, List<AttemptLine> lines, List<LineProblem> problems, boolean dryRun) {
+            SignedIn who,
+            UUID studentId,
+            List<AttemptLine> lines,
+            List<LineProblem> problems,
+            Progress progress,
+            boolean dryRun) {
         Set<UUID> here = attempts.known(lines.stream().map(AttemptLine::id).toList());
         Set<UUID> seen = new HashSet<>();
         Map<String, List<AttemptLine>> bySession = new LinkedHashMap<>();
@@ -91,7 +132,10 @@ class AttemptImport {
                         .add(line);
             }
         }
-        bySession.values().forEach(ofOne -> session(who, studentId, ofOne, problems));
+        for (List<AttemptLine> ofOne : bySession.values()) {
+            session(who, studentId, ofOne, problems);
+            progress.done.addAndGet(ofOne.size());
+        }
         return new ImportView(
                 !dryRun && problems.isEmpty(),
                 bySession.values().stream().mapToInt(List::size).sum(),
@@ -133,20 +177,8 @@ class AttemptImport {
                     new LineProblem(first.line(), null, "Session " + first.session() + ": " + missing.getMessage()));
             return;
         }
-        for (int i = 0; i < lines.size(); i++) {
-            one(who, session, lines.get(i), problems);
-            if (i % A_BATCH == A_BATCH - 1) {
-                forgetWhatIsWritten();
-            }
-        }
-        forgetWhatIsWritten();
+        write(who, session, lines, problems);
         sessions.close(who, session.id(), ended.plusSeconds(1));
-    }
-
-    /** What is written is not to be looked through again before every question: thousands of lines would take their square. */
-    private void forgetWhatIsWritten() {
-        entities.flush();
-        entities.clear();
     }
 
     /** Of each drill the one that its first line names. */
@@ -157,16 +189,28 @@ class AttemptImport {
         return versions;
     }
 
-    private void one(SignedIn who, PracticeSession session, AttemptLine line, List<LineProblem> problems) {
-        for (ConstraintViolation<AttemptBody> wrong : validator.validate(line.body())) {
-            problems.add(new LineProblem(line.line(), wrong.getPropertyPath().toString(), wrong.getMessage()));
-            return;
+    private void write(SignedIn who, PracticeSession session, List<AttemptLine> lines, List<LineProblem> problems) {
+        Map<UUID, AttemptLine> fitting = new LinkedHashMap<>();
+        for (AttemptLine line : lines) {
+            Optional<ConstraintViolation<AttemptBody>> wrong =
+                    validator.validate(line.body()).stream().findFirst();
+            if (wrong.isEmpty()) {
+                fitting.put(line.id(), line);
+            } else {
+                problems.add(new LineProblem(
+                        line.line(),
+                        wrong.get().getPropertyPath().toString(),
+                        wrong.get().getMessage()));
+            }
         }
-        try {
-            writer.writeNew(who, session.id(), List.of(new AttemptWriter.NewAttempt(line.id(), line.body())));
-        } catch (InvalidInputException wrong) {
-            problems.add(new LineProblem(line.line(), wrong.field(), wrong.getMessage()));
-        }
+        writer.writeNew(
+                who,
+                session.id(),
+                fitting.values().stream()
+                        .map(line -> new AttemptWriter.NewAttempt(line.id(), line.body()))
+                        .toList(),
+                (one, wrong) ->
+                        problems.add(new LineProblem(fitting.get(one.id()).line(), wrong.field(), wrong.getMessage())));
     }
 
     private UUID table(AttemptLine line) {

@@ -7,6 +7,8 @@ import amberrail.app.sessions.PracticeSession.DrillVersion;
 import amberrail.app.sessions.SessionService;
 import amberrail.app.web.Conflict;
 import amberrail.core.drill.Drill;
+import amberrail.core.problem.InvalidInputException;
+import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -14,6 +16,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.BiConsumer;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -22,6 +25,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class AttemptWriter {
+    private static final int A_BATCH = 50;
+
     private final AttemptRepository attempts;
     private final AttemptRevisions revisions;
     private final AttemptRules rules;
@@ -31,6 +36,7 @@ public class AttemptWriter {
     private final AttemptJudging judging;
     private final Standings standings;
     private final ApplicationEventPublisher events;
+    private final EntityManager entities;
     private final Clock clock;
 
     AttemptWriter(
@@ -43,6 +49,7 @@ public class AttemptWriter {
             AttemptJudging judging,
             Standings standings,
             ApplicationEventPublisher events,
+            EntityManager entities,
             Clock clock) {
         this.attempts = attempts;
         this.revisions = revisions;
@@ -53,6 +60,7 @@ public class AttemptWriter {
         this.judging = judging;
         this.standings = standings;
         this.events = events;
+        this.entities = entities;
         this.clock = clock;
     }
 
@@ -94,21 +102,51 @@ public class AttemptWriter {
     /** An attempt that nobody has written yet. */
     public record NewAttempt(UUID id, AttemptBody body) {}
 
-    /** First revisions of one session, for imports and demo data: all or none, checked as {@link #write} checks. */
+    /** First revisions of one session, for demo data: all or none, checked as {@link #write} checks. */
     public void writeNew(SignedIn who, UUID sessionId, List<NewAttempt> written) {
+        writeNew(who, sessionId, written, (one, wrong) -> {
+            throw wrong;
+        });
+    }
+
+    /** The same for imports: what is wrong is told, and the rest goes on. Whoever asks sees to it that then nothing of it stays. */
+    public void writeNew(
+            SignedIn who,
+            UUID sessionId,
+            List<NewAttempt> written,
+            BiConsumer<NewAttempt, InvalidInputException> refused) {
         PracticeSession session = sessions.find(who, sessionId);
         Set<StationPlayed> places = new LinkedHashSet<>();
-        for (NewAttempt one : written) {
-            DrillVersion version = session.drill(one.body().drillId());
-            AttemptBody body = one.body().of(session.student(one.body().studentId()), version.drillId());
-            Drill drill = drills.version(version.drillId(), version.version());
-            rules.requireFits(session, drill, body);
-            AttemptRules.requireFirst(body);
-            AttemptEntity row = fresh(sessionId, one.id());
-            store(who, session, drill, row, body);
-            places.add(StationPlayed.of(row));
+        for (int i = 0; i < written.size(); i++) {
+            NewAttempt one = written.get(i);
+            try {
+                places.add(writeNew(who, session, one));
+            } catch (InvalidInputException wrong) {
+                refused.accept(one, wrong);
+            }
+            if (i % A_BATCH == A_BATCH - 1) {
+                forgetWhatIsWritten();
+            }
         }
+        forgetWhatIsWritten();
         places.forEach(events::publishEvent);
+    }
+
+    private StationPlayed writeNew(SignedIn who, PracticeSession session, NewAttempt one) {
+        DrillVersion version = session.drill(one.body().drillId());
+        AttemptBody body = one.body().of(session.student(one.body().studentId()), version.drillId());
+        Drill drill = drills.version(version.drillId(), version.version());
+        rules.requireFits(session, drill, body);
+        AttemptRules.requireFirst(body);
+        AttemptEntity row = fresh(session.id(), one.id());
+        store(who, session, drill, row, body);
+        return StationPlayed.of(row);
+    }
+
+    /** What is written is not to be looked through again before every question: thousands of lines would take their square. */
+    private void forgetWhatIsWritten() {
+        entities.flush();
+        entities.clear();
     }
 
     private static AttemptEntity fresh(UUID sessionId, UUID id) {
