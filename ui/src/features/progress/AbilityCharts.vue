@@ -2,11 +2,11 @@
 import { useI18n } from 'vue-i18n'
 import ChartGrid from '@/charts/ChartGrid.vue'
 import TrendChart from '@/charts/TrendChart.vue'
-import type { SkillProgress } from '@/api/types'
+import type { OverallChange, SkillProgress } from '@/api/types'
 import { useUnits } from '@/shared/units'
 
-/** Ability by skill, a small chart each on one scale; the bar is the 95 % interval. */
-defineProps<{ skills: SkillProgress[] }>()
+/** What all skills say together, then ability by skill, a small chart each on one scale; the bar is the 95 % interval. */
+defineProps<{ skills: SkillProgress[]; overall?: OverallChange }>()
 const { t } = useI18n()
 const { figure } = useUnits()
 
@@ -34,20 +34,22 @@ function signed(value: number | undefined): string {
   return (value ?? 0) < 0 ? `−${text}` : `+${text}`
 }
 
-function change(skill: SkillProgress): string {
-  return skill.change === undefined
-    ? t('progress.changeTooFew')
-    : t('progress.change', {
-        change: signed(skill.change),
-        lower: signed(skill.changeLower),
-        upper: signed(skill.changeUpper),
-      })
+function change({ change, changeLower: lower, changeUpper: upper }: SkillProgress): string {
+  return change === undefined ? t('progress.changeTooFew') : inSixWeeks(change, lower, upper)
+}
+
+function inSixWeeks(change: number, lower: number | undefined, upper: number | undefined): string {
+  return t('progress.change', { change: signed(change), lower: signed(lower), upper: signed(upper) })
 }
 </script>
 
 <template>
   <section>
     <h2>{{ t('progress.ability') }}</h2>
+    <p v-if="overall" class="overall" data-testid="overall">
+      <strong>{{ t(`progress.overall.${overall.verdict}`) }}</strong>
+      {{ inSixWeeks(overall.change, overall.lower, overall.upper) }}
+    </p>
     <ChartGrid>
       <article v-for="skill in skills" :key="skill.skill">
         <h3>
@@ -72,6 +74,10 @@ function change(skill: SkillProgress): string {
 </template>
 
 <style scoped>
+.overall {
+  margin: 4px 0 12px;
+  font-size: 20px;
+}
 h3 small {
   font-weight: 400;
   color: var(--ink-second);

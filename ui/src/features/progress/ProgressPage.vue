@@ -55,7 +55,7 @@ const since = computed(() => {
             })
           }}
         </p>
-        <AbilityCharts :skills="data.skills" />
+        <AbilityCharts :skills="data.skills" :overall="data.overall" />
       </template>
       <NextList :key="data.studentId" :student-id="data.studentId" />
       <template v-if="data.attempts > 0">

@@ -3,6 +3,7 @@ package amberrail.app.ability;
 import amberrail.app.attempts.StationPlayed;
 import amberrail.app.drills.DrillCatalogue;
 import amberrail.app.drills.KnownGrades;
+import amberrail.app.drills.KnownGrades.Simulated;
 import amberrail.app.kit.KitService;
 import amberrail.app.people.PeopleService;
 import amberrail.app.results.StationOnTable;
@@ -10,8 +11,9 @@ import amberrail.app.results.StationResult;
 import amberrail.app.results.StationResults;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.Skill;
-import amberrail.core.statistics.RaschFit;
+import amberrail.core.statistics.FormRho;
 import amberrail.core.table.TableSpec;
+import jakarta.annotation.PreDestroy;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -23,26 +25,38 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
-import java.util.concurrent.locks.ReentrantLock;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.event.TransactionPhase;
 import org.springframework.transaction.event.TransactionalEventListener;
 
 /**
- * The club's joint model, one for each skill: fitted as a whole now and then, since results fade, and brought up to date for every attempt in
- * between. Nobody is asked who they are: whoever calls this has checked.
+ * The club's joint model, one for each skill, kept by one worker: fitted as a whole once a day and after many new tries, and for every attempt in
+ * between that student at once. Pages read the last finished one. Nobody is asked who they are: whoever calls this has checked.
  */
 @Service
 public class AbilityModel {
-    /** In six hours a result fades by less than half a per cent. */
-    private static final Duration FITTED_ANEW_AFTER = Duration.ofHours(6);
+    private static final Logger LOG = LoggerFactory.getLogger(AbilityModel.class);
+    private static final Duration FITTED_ANEW_AFTER = Duration.ofHours(24);
+    private static final int FITTED_ANEW_AFTER_RESULTS = 500;
+    /** A page shows what was written just before it, unless that takes longer than this. */
+    private static final Duration LONGEST_FOR_NEWS = Duration.ofSeconds(3);
 
-    private static final int MOST_ONE_BY_ONE = 40;
-    /** Of a station whose difficulty nobody has simulated yet. */
-    private static final double EVEN = 0.5;
+    private static final Duration LONGEST_FOR_THE_FIRST = Duration.ofSeconds(120);
+    /** Of a station that nobody has simulated yet. */
+    private static final Simulated EVEN = new Simulated(0, 1);
 
     private final StationResults results;
     private final DrillCatalogue drills;
@@ -53,10 +67,17 @@ public class AbilityModel {
     /** Places written since the model was brought up to date; guarded by itself. */
     private final Set<StationPlayed> changed = new LinkedHashSet<>();
 
-    /** One brings it up to date; whoever asks meanwhile reads what stood before. */
-    private final ReentrantLock updating = new ReentrantLock();
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(run -> {
+        Thread thread = new Thread(run, "abilities");
+        thread.setDaemon(true);
+        return thread;
+    });
 
-    private volatile Fitted fitted;
+    private volatile Abilities finished;
+    /** The work on what was written last. */
+    private volatile Future<?> news = CompletableFuture.completedFuture(null);
+    /** Only the worker reads and writes it. */
+    private int changedSinceWhole;
 
     AbilityModel(
             StationResults results,
@@ -73,7 +94,16 @@ public class AbilityModel {
         this.clock = clock;
     }
 
-    private record Fitted(Instant asOf, Map<Skill, SkillFit> bySkill) {}
+    /** Before anybody asks. */
+    @EventListener(ApplicationReadyEvent.class)
+    void begin() {
+        ask();
+    }
+
+    @PreDestroy
+    void stop() {
+        worker.shutdownNow();
+    }
 
     /** After the commit: before it nobody can count what was written. */
     @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
@@ -81,56 +111,91 @@ public class AbilityModel {
         synchronized (changed) {
             changed.add(place);
         }
+        news = ask();
     }
 
-    /** A student's ability in a skill; its note says {@code NO_DATA} where they have no results in it. */
-    public Optional<RaschFit.Placed> ability(UUID student, Skill skill) {
-        return Optional.ofNullable(current().get(skill)).flatMap(fit -> fit.ability(student));
+    /** The last finished state, with what was written before this question; the whole of a page is to read one. */
+    public Abilities current() {
+        waitForNews();
+        Abilities now = finished;
+        if (now == null) {
+            waitFor(ask(), LONGEST_FOR_THE_FIRST);
+            return finished;
+        }
+        if (isOld(now)) {
+            ask();
+        }
+        return now;
     }
 
-    /** A station's difficulty; empty where nobody has played its drill on that table. */
-    public Optional<RaschFit.Placed> difficulty(Skill skill, StationOnTable station) {
-        return Optional.ofNullable(current().get(skill)).flatMap(fit -> fit.difficulty(station));
-    }
-
-    /** The student's chance at every station of the skill's drills on tables where somebody has played. */
-    public Map<StationOnTable, RaschFit.Expected> chances(UUID student, Skill skill) {
-        return Optional.ofNullable(current().get(skill))
-                .map(fit -> fit.chances(student))
-                .orElse(Map.of());
+    private void waitForNews() {
+        try {
+            news.get(LONGEST_FOR_NEWS.toMillis(), TimeUnit.MILLISECONDS);
+        } catch (TimeoutException slow) {
+            LOG.info("abilities are still being worked out; the last finished ones are shown");
+        } catch (InterruptedException stopped) {
+            throw stopped(stopped);
+        } catch (ExecutionException logged) {
+            // Whoever failed has said so, and left nothing finished: it is all worked out anew.
+            LOG.debug("abilities are worked out anew", logged);
+        }
     }
 
     /** The next question is answered by a whole fit. */
     public void forget() {
-        fitted = null;
+        waitFor(worker.submit(() -> finished = null), LONGEST_FOR_THE_FIRST);
     }
 
-    private Map<Skill, SkillFit> current() {
-        Fitted before = fitted;
-        if (before != null && !updating.tryLock()) {
-            return before.bySkill();
-        }
-        if (before == null) {
-            updating.lock();
-        }
-        List<StationPlayed> news = takeChanged();
+    private boolean isOld(Abilities known) {
+        return Duration.between(known.asOf(), Instant.now(clock)).compareTo(FITTED_ANEW_AFTER) > 0;
+    }
+
+    private Future<?> ask() {
+        return worker.submit(this::bringUpToDate);
+    }
+
+    private static void waitFor(Future<?> work, Duration longest) {
         try {
-            bringUpToDate(news);
-            return fitted.bySkill();
+            work.get(longest.toMillis(), TimeUnit.MILLISECONDS);
+        } catch (TimeoutException slow) {
+            throw new IllegalStateException("abilities take longer than " + longest, slow);
+        } catch (InterruptedException stopped) {
+            throw stopped(stopped);
+        } catch (ExecutionException failed) {
+            throw failed.getCause() instanceof RuntimeException cause
+                    ? cause
+                    : new IllegalStateException("abilities cannot be worked out", failed.getCause());
+        }
+    }
+
+    private static IllegalStateException stopped(InterruptedException stopped) {
+        Thread.currentThread().interrupt();
+        return new IllegalStateException("stopped while abilities were being worked out", stopped);
+    }
+
+    private void bringUpToDate() {
+        List<StationPlayed> written = takeChanged();
+        try {
+            Abilities now = finished;
+            changedSinceWhole += written.size();
+            if (now == null || isOld(now) || changedSinceWhole >= FITTED_ANEW_AFTER_RESULTS) {
+                fitWhole();
+                return;
+            }
+            Optional<Abilities> next = Optional.of(now);
+            for (StationPlayed place : written) {
+                next = next.flatMap(known -> with(known, place));
+            }
+            if (next.isPresent()) {
+                finished = next.get();
+            } else {
+                fitWhole();
+            }
         } catch (RuntimeException failed) {
             // The news are taken and not worked in: the next question fits anew rather than go on without them.
-            fitted = null;
+            finished = null;
+            LOG.error("abilities could not be brought up to date", failed);
             throw failed;
-        } finally {
-            updating.unlock();
-        }
-    }
-
-    private void bringUpToDate(List<StationPlayed> news) {
-        boolean old = fitted == null
-                || Duration.between(fitted.asOf(), Instant.now(clock)).compareTo(FITTED_ANEW_AFTER) > 0;
-        if (old || news.size() > MOST_ONE_BY_ONE || !broughtUpToDate(news)) {
-            fitted = fitWhole();
         }
     }
 
@@ -142,43 +207,45 @@ public class AbilityModel {
         }
     }
 
-    /** False where a student or station is new, so that only a whole fit will do. */
-    private boolean broughtUpToDate(List<StationPlayed> news) {
-        for (StationPlayed place : news) {
-            Skill skill = drill(place.drillId(), place.drillVersion()).primarySkill();
-            SkillFit fit = fitted.bySkill().get(skill);
-            Optional<StationResult> result = results.ofStudent(place.studentId()).stream()
-                    .filter(one -> one.place().equals(place))
-                    .findFirst();
-            if (fit == null || result.isEmpty() || !fit.knows(result.get())) {
-                return false;
-            }
-            Map<Skill, SkillFit> next = new EnumMap<>(fitted.bySkill());
-            next.put(skill, fit.with(result.get()));
-            fitted = new Fitted(fitted.asOf(), next);
-        }
-        return true;
+    private Optional<Abilities> with(Abilities known, StationPlayed place) {
+        Skill skill = drill(place.drillId(), place.drillVersion()).primarySkill();
+        return results.ofStudent(place.studentId()).stream()
+                .filter(one -> one.place().equals(place))
+                .findFirst()
+                .flatMap(result -> known.with(skill, result));
     }
 
-    private Fitted fitWhole() {
+    private void fitWhole() {
         Instant asOf = Instant.now(clock);
         List<UUID> students = people.studentIds();
+        Set<UUID> known = Set.copyOf(students);
         Map<Skill, List<StationResult>> bySkill = new EnumMap<>(Skill.class);
         for (StationResult one : results.all()) {
-            Skill skill =
-                    drill(one.place().drillId(), one.place().drillVersion()).primarySkill();
-            bySkill.computeIfAbsent(skill, k -> new ArrayList<>()).add(one);
+            if (known.contains(one.studentId())) {
+                Skill skill =
+                        drill(one.place().drillId(), one.place().drillVersion()).primarySkill();
+                bySkill.computeIfAbsent(skill, k -> new ArrayList<>()).add(one);
+            }
         }
         Map<UUID, TableSpec> tables = new HashMap<>();
         kit.tables().forEach(table -> tables.put(table.id(), table.spec()));
         Map<Skill, SkillFit> fits = new EnumMap<>(Skill.class);
-        bySkill.forEach((skill, of) -> fits.put(skill, SkillFit.of(asOf, students, simulated(of, tables), of)));
-        return new Fitted(asOf, fits);
+        bySkill.forEach((skill, of) ->
+                fits.put(skill, SkillFit.of(asOf, students, simulated(of, tables), of, rhoOfLastFit(skill))));
+        changedSinceWhole = 0;
+        finished = new Abilities(asOf, fits);
+    }
+
+    private double rhoOfLastFit(Skill skill) {
+        return Optional.ofNullable(finished)
+                .map(known -> known.bySkill().get(skill))
+                .map(SkillFit::formRho)
+                .orElse(FormRho.USUAL);
     }
 
     /** All stations of the drills that were played, on the tables where they were: also those that nobody has tried. */
-    private Map<StationOnTable, Double> simulated(List<StationResult> played, Map<UUID, TableSpec> tables) {
-        Map<StationOnTable, Double> predicted = new LinkedHashMap<>();
+    private Map<StationOnTable, Simulated> simulated(List<StationResult> played, Map<UUID, TableSpec> tables) {
+        Map<StationOnTable, Simulated> predicted = new LinkedHashMap<>();
         for (StationResult one : played) {
             StationOnTable there = one.station();
             if (predicted.containsKey(there)) {
@@ -186,12 +253,12 @@ public class AbilityModel {
             }
             Drill drill = drill(there.drillId(), there.drillVersion());
             for (int station = 0; station < drill.stations().size(); station++) {
-                OptionalDouble logits = tables.containsKey(there.tableId())
-                        ? grades.simulatedLogits(drill, station, tables.get(there.tableId()))
-                        : OptionalDouble.empty();
+                Optional<Simulated> simulated = tables.containsKey(there.tableId())
+                        ? grades.simulated(drill, station, tables.get(there.tableId()))
+                        : Optional.empty();
                 predicted.put(
                         new StationOnTable(drill.id(), there.drillVersion(), station, there.tableId()),
-                        logits.isPresent() ? 1 / (1 + Math.exp(logits.getAsDouble())) : EVEN);
+                        simulated.orElse(EVEN));
             }
         }
         return predicted;

@@ -1,5 +1,6 @@
 package amberrail.app.ability;
 
+import amberrail.app.drills.KnownGrades.Simulated;
 import amberrail.app.results.StationOnTable;
 import amberrail.app.results.StationResult;
 import amberrail.core.statistics.RaschFit;
@@ -13,69 +14,92 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 
-/** The joint model of one skill at one time. Never changed: an attempt more makes another one. */
+/** The joint model of one skill at one time. Never changed: another result of a student makes another one. */
 final class SkillFit {
     private static final double SECONDS_PER_DAY = 86_400;
 
     private final Instant asOf;
     private final RaschFit fit;
-    private final Map<String, RaschFit.Row> rows;
+    private final Map<String, Map<String, RaschFit.Row>> rowsOfStudent;
     private final Map<StationOnTable, Integer> stations;
-    private final Map<String, Integer> students;
     private final List<RaschFit.Placed> difficulties;
 
     private SkillFit(
             Instant asOf,
             RaschFit fit,
-            Map<String, RaschFit.Row> rows,
+            Map<String, Map<String, RaschFit.Row>> rowsOfStudent,
             Map<StationOnTable, Integer> stations,
-            Map<String, Integer> students) {
+            List<RaschFit.Placed> difficulties) {
         this.asOf = asOf;
         this.fit = fit;
-        this.rows = rows;
+        this.rowsOfStudent = rowsOfStudent;
         this.stations = stations;
-        this.students = students;
-        difficulties = fit.difficulties();
+        this.difficulties = difficulties;
     }
 
-    /** Of all results of the skill; {@code simulated} are the stations that they can be at, with the success rate that simulation predicts. */
+    /** Of all results of the skill; {@code simulated} are the stations that they can be at, with what simulation says of them. */
     static SkillFit of(
-            Instant asOf, List<UUID> students, Map<StationOnTable, Double> simulated, List<StationResult> results) {
+            Instant asOf,
+            List<UUID> students,
+            Map<StationOnTable, Simulated> simulated,
+            List<StationResult> results,
+            double rho) {
         Map<StationOnTable, Integer> at = new HashMap<>();
         List<RaschFit.Station> stations = new ArrayList<>();
-        simulated.forEach((station, predicted) -> {
+        simulated.forEach((station, one) -> {
             at.put(station, stations.size());
-            stations.add(new RaschFit.Station(station.id(), station.drill(), predicted));
+            stations.add(new RaschFit.Station(station.id(), station.drill(), one.predicted(), one.slope()));
         });
-        Map<String, Integer> who = new HashMap<>();
-        students.forEach(id -> who.put(id.toString(), who.size()));
-        Map<String, RaschFit.Row> rows = new LinkedHashMap<>();
-        results.stream().filter(one -> one.count().tries() > 0).forEach(one -> rows.put(key(one), row(asOf, one)));
+        Map<String, Map<String, RaschFit.Row>> rows = new HashMap<>();
+        students.forEach(id -> rows.put(id.toString(), new LinkedHashMap<>()));
+        results.forEach(one -> rows.get(one.studentId().toString()).put(key(one), row(asOf, one)));
         RaschFit fit = RaschFit.of(
                 students.stream().map(UUID::toString).toList(),
                 stations,
-                List.copyOf(rows.values()),
-                RaschFit.Prior.USUAL);
-        return new SkillFit(asOf, fit, rows, at, who);
+                rows.values().stream().flatMap(own -> own.values().stream()).toList(),
+                RaschFit.Prior.USUAL.withRho(rho));
+        return new SkillFit(asOf, fit, rows, at, fit.difficulties());
     }
 
     boolean knows(StationResult result) {
-        return students.containsKey(result.studentId().toString()) && stations.containsKey(result.station());
+        return rowsOfStudent.containsKey(result.studentId().toString()) && stations.containsKey(result.station());
     }
 
-    /** With one result in place of what it was before. */
+    /** With one result in place of what it was before: only that student moves. */
     SkillFit with(StationResult result) {
-        Map<String, RaschFit.Row> changed = new LinkedHashMap<>(rows);
+        String student = result.studentId().toString();
+        Map<String, RaschFit.Row> own = new LinkedHashMap<>(rowsOfStudent.get(student));
         RaschFit.Row now = row(asOf, result);
-        RaschFit.Row before = changed.put(key(result), now);
-        return now.equals(before)
-                ? this
-                : new SkillFit(asOf, fit.replaced(Optional.ofNullable(before), now), changed, stations, students);
+        if (now.equals(own.put(key(result), now))) {
+            return this;
+        }
+        Map<String, Map<String, RaschFit.Row>> rows = new HashMap<>(rowsOfStudent);
+        rows.put(student, own);
+        return new SkillFit(asOf, fit.withResultsOf(student, List.copyOf(own.values())), rows, stations, difficulties);
+    }
+
+    /** How alike the tries of one session are, for the next whole fit. */
+    double formRho() {
+        return fit.formRho(rowsOfStudent.values().stream()
+                        .flatMap(own -> own.values().stream())
+                        .toList())
+                .rho();
+    }
+
+    private boolean knows(UUID student) {
+        return rowsOfStudent.containsKey(student.toString());
     }
 
     Optional<RaschFit.Placed> ability(UUID student) {
-        return Optional.ofNullable(students.get(student.toString()))
-                .map(index -> fit.abilities().get(index));
+        return knows(student) ? Optional.of(fit.ability(student.toString())) : Optional.empty();
+    }
+
+    List<RaschFit.InWeek> weeks(UUID student) {
+        return knows(student) ? fit.weeks(student.toString()) : List.of();
+    }
+
+    Optional<RaschFit.Change> change(UUID student) {
+        return knows(student) ? fit.change(student.toString()) : Optional.empty();
     }
 
     Optional<RaschFit.Placed> difficulty(StationOnTable station) {
@@ -84,7 +108,7 @@ final class SkillFit {
 
     /** The student's chance at every station of the fit. */
     Map<StationOnTable, RaschFit.Expected> chances(UUID student) {
-        if (!students.containsKey(student.toString())) {
+        if (!knows(student)) {
             return Map.of();
         }
         List<RaschFit.Expected> expected = fit.expected(student.toString());
@@ -94,8 +118,7 @@ final class SkillFit {
     }
 
     private static String key(StationResult one) {
-        return one.studentId() + " " + one.place().sessionId() + " "
-                + one.station().id();
+        return one.place().sessionId() + " " + one.station().id();
     }
 
     private static RaschFit.Row row(Instant asOf, StationResult one) {
@@ -103,6 +126,7 @@ final class SkillFit {
         return new RaschFit.Row(
                 one.studentId().toString(),
                 one.station().id(),
+                one.place().sessionId().toString(),
                 one.count().successes(),
                 one.count().tries(),
                 Math.max(0, age));

@@ -50,7 +50,10 @@ final class DemoPractice {
         int best = 0;
         double nearest = Double.POSITIVE_INFINITY;
         for (int station = 0; station < drill.stations().size(); station++) {
-            double off = Math.abs(grades.simulatedLogits(drill, station, table).orElse(ability) - wanted);
+            double off = Math.abs(grades.simulated(drill, station, table)
+                            .map(KnownGrades.Simulated::logits)
+                            .orElse(ability)
+                    - wanted);
             if (off < nearest) {
                 nearest = off;
                 best = station;

@@ -10,7 +10,6 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import org.springframework.stereotype.Service;
@@ -92,11 +91,10 @@ class GradeService implements KnownGrades {
     }
 
     @Override
-    public OptionalDouble simulatedLogits(Drill drill, int station, TableSpec table) {
+    public Optional<Simulated> simulated(Drill drill, int station, TableSpec table) {
         return store.find(questions(drill, table).get(station))
                 .filter(view -> view.isFinal() && view.grade() != null)
-                .map(view -> OptionalDouble.of((view.grade() - 500) / 100))
-                .orElseGet(OptionalDouble::empty);
+                .map(view -> new Simulated((view.grade() - 500) / 100, view.slope() == null ? 1 : view.slope()));
     }
 
     private List<GradeView> known(Drill drill, TableSpec table) {

@@ -13,6 +13,7 @@ import java.util.Map;
  * @param state         whether it is there, and how surely
  * @param grade         in points; outside 0 to 1000 only with a state that says so
  * @param standardError in points
+ * @param slope         how steeply success rises with ability about it, per logit
  * @param easierBy      points that it falls by when one kind of error is switched off
  */
 public record GradeView(
@@ -20,6 +21,7 @@ public record GradeView(
         @MayBeMissing Double grade,
         @MayBeMissing Double standardError,
         @MayBeMissing Band band,
+        @MayBeMissing Double slope,
         @MayBeMissing Map<ErrorKind, Double> easierBy) {
     /** How far the work has come. */
     public enum State {
@@ -36,12 +38,17 @@ public record GradeView(
         CANNOT_BE_DONE
     }
 
-    static final GradeView UNKNOWN = new GradeView(State.UNKNOWN, null, null, null, null);
-    static final GradeView CANNOT_BE_DONE = new GradeView(State.CANNOT_BE_DONE, null, null, null, null);
+    static final GradeView UNKNOWN = new GradeView(State.UNKNOWN, null, null, null, null, null);
+    static final GradeView CANNOT_BE_DONE = new GradeView(State.CANNOT_BE_DONE, null, null, null, null, null);
 
     static GradeView rough(Difficulty difficulty) {
         return new GradeView(
-                State.ROUGH, difficulty.grade(), 100 * difficulty.standardError(), Band.of(difficulty.grade()), null);
+                State.ROUGH,
+                difficulty.grade(),
+                100 * difficulty.standardError(),
+                Band.of(difficulty.grade()),
+                difficulty.slope(),
+                null);
     }
 
     static GradeView of(StationGrade grade) {
@@ -55,6 +62,7 @@ public record GradeView(
                 difficulty.grade(),
                 100 * difficulty.standardError(),
                 Band.of(difficulty.grade()),
+                difficulty.slope(),
                 grade.easierBy());
     }
 

@@ -1,7 +1,7 @@
 package amberrail.app.progress;
 
+import amberrail.app.ability.Abilities;
 import amberrail.app.ability.AbilityModel;
-import amberrail.app.ability.StudentAbility;
 import amberrail.app.drills.DrillCatalogue;
 import amberrail.app.people.PeopleService;
 import amberrail.app.people.PersonView;
@@ -13,9 +13,9 @@ import amberrail.app.results.StationResult;
 import amberrail.app.results.StationResults;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.Skill;
-import amberrail.core.statistics.AbilityChange;
 import amberrail.core.statistics.Interval;
 import amberrail.core.statistics.RaschFit;
+import amberrail.core.statistics.SkillChanges;
 import amberrail.core.statistics.Spacing;
 import amberrail.core.statistics.Verdict;
 import java.time.Clock;
@@ -45,36 +45,30 @@ class GroupProgress {
     private final PeopleService people;
     private final StationResults results;
     private final AbilityModel model;
-    private final StudentAbility ability;
     private final DrillCatalogue drills;
     private final Clock clock;
 
     GroupProgress(
-            PeopleService people,
-            StationResults results,
-            AbilityModel model,
-            StudentAbility ability,
-            DrillCatalogue drills,
-            Clock clock) {
+            PeopleService people, StationResults results, AbilityModel model, DrillCatalogue drills, Clock clock) {
         this.people = people;
         this.results = results;
         this.model = model;
-        this.ability = ability;
         this.drills = drills;
         this.clock = clock;
     }
 
     GroupProgressView of(SignedIn coach) {
         Map<String, Drill> known = new HashMap<>();
+        Abilities abilities = model.current();
         List<StudentInGroup> students = people.studentsOf(coach).stream()
-                .map(person -> student(person, known))
+                .map(person -> student(person, abilities, known))
                 .toList();
         Set<Skill> skills = EnumSet.noneOf(Skill.class);
         students.forEach(student -> student.skills().forEach(one -> skills.add(one.skill())));
         return new GroupProgressView(List.copyOf(skills), students);
     }
 
-    private StudentInGroup student(PersonView person, Map<String, Drill> known) {
+    private StudentInGroup student(PersonView person, Abilities abilities, Map<String, Drill> known) {
         Instant now = Instant.now(clock);
         List<StationResult> all = results.ofStudent(person.id());
         List<StationResult> lately = all.stream()
@@ -84,7 +78,9 @@ class GroupProgress {
         all.forEach(one -> bySkill.computeIfAbsent(drill(one, known).primarySkill(), k -> new ArrayList<>())
                 .add(one));
         List<SkillInGroup> skills = new ArrayList<>();
-        bySkill.forEach((skill, of) -> skill(person.id(), skill, of, now).ifPresent(skills::add));
+        SkillChanges changes = abilities.changes(person.id());
+        bySkill.forEach(
+                (skill, of) -> skill(abilities, changes, person.id(), skill, of).ifPresent(skills::add));
         return new StudentInGroup(
                 person.id(),
                 person.name(),
@@ -98,20 +94,25 @@ class GroupProgress {
                 due(all, known, now));
     }
 
-    private Optional<SkillInGroup> skill(UUID student, Skill skill, List<StationResult> of, Instant now) {
-        AbilityChange change = ability.lately(now, skill, of);
-        Optional<Interval> interval = change.interval();
-        return model.ability(student, skill)
+    private static Optional<SkillInGroup> skill(
+            Abilities abilities, SkillChanges changes, UUID student, Skill skill, List<StationResult> of) {
+        Optional<SkillChanges.Change> change = changes.skills().stream()
+                .filter(one -> one.id().equals(skill.name()))
+                .map(SkillChanges.OfSkill::change)
+                .findFirst();
+        Optional<Interval> interval = change.map(SkillChanges.Change::interval);
+        return abilities
+                .ability(student, skill)
                 .map(placed -> new SkillInGroup(
                         skill,
                         placed.grade(),
                         placed.gradeSe(),
                         of.stream().mapToInt(one -> one.count().tries()).sum(),
                         placed.note().map(RaschFit.Note::name).orElse(null),
-                        change.verdict(),
+                        change.map(SkillChanges.Change::verdict).orElse(Verdict.NO_CLEAR_CHANGE_YET),
                         interval.filter(x -> Verdict.sameWithinMargin(x.lower(), x.upper(), 0, MARGIN_LOGITS))
                                 .isPresent(),
-                        change.logits().map(x -> POINTS_PER_LOGIT * x).orElse(null),
+                        change.map(x -> POINTS_PER_LOGIT * x.logits()).orElse(null),
                         interval.map(x -> POINTS_PER_LOGIT * x.lower()).orElse(null),
                         interval.map(x -> POINTS_PER_LOGIT * x.upper()).orElse(null)));
     }

@@ -1,5 +1,6 @@
 package amberrail.app.progress;
 
+import amberrail.app.ability.Abilities;
 import amberrail.app.ability.AbilityModel;
 import amberrail.app.drills.DrillCatalogue;
 import amberrail.app.drills.DrillFromLibrary;
@@ -20,7 +21,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 
@@ -28,6 +28,9 @@ import org.springframework.stereotype.Service;
 @Service
 public class NextStations {
     private static final int OF_EACH_SKILL = 3;
+    /** With fewer tries of the student at a station simulation speaks for it. */
+    private static final int TRIES_FOR_AN_OWN_CHANCE = 10;
+
     private static final double POINTS_PER_LOGIT = 100;
     private static final double MIDDLE_GRADE = 500;
 
@@ -73,24 +76,32 @@ public class NextStations {
                 .filter(drill -> drill.tables().contains(table.spec().id()))
                 .toList();
         List<NextStationView> chosen = new ArrayList<>();
+        Abilities abilities = model.current();
         for (Skill skill : Skill.values()) {
-            Standing standing = standing(studentId, skill);
-            List<Choice> choices = choices(studentId, skill, standing, library, table);
+            Standing standing = standing(abilities, studentId, skill);
+            List<Choice> choices = choices(abilities, studentId, skill, standing, library, table, before);
             best(choices).forEach(one -> chosen.add(view(skill, standing, one, table, before)));
         }
         return new NextStationsView(table.id(), table.name(), NextStation.USUAL_LOW, NextStation.USUAL_HIGH, chosen);
     }
 
-    private Standing standing(UUID studentId, Skill skill) {
-        return model.ability(studentId, skill)
+    private static Standing standing(Abilities abilities, UUID studentId, Skill skill) {
+        return abilities
+                .ability(studentId, skill)
                 .map(placed -> new Standing(
                         placed.logits(), placed.se(), placed.note().equals(Optional.of(RaschFit.Note.NO_DATA))))
-                .orElse(new Standing(0, RaschFit.Prior.USUAL.sdAbility(), true));
+                .orElse(new Standing(0, RaschFit.Prior.USUAL.sdNow(), true));
     }
 
     private List<Choice> choices(
-            UUID studentId, Skill skill, Standing standing, List<Drill> library, KitService.ClubTable table) {
-        Map<StationOnTable, RaschFit.Expected> fitted = model.chances(studentId, skill);
+            Abilities abilities,
+            UUID studentId,
+            Skill skill,
+            Standing standing,
+            List<Drill> library,
+            KitService.ClubTable table,
+            Map<StationOnTable, List<StationResult>> before) {
+        Map<StationOnTable, RaschFit.Expected> fitted = abilities.chances(studentId, skill);
         List<Choice> choices = new ArrayList<>();
         for (Drill drill : library) {
             if (drill.primarySkill() != skill) {
@@ -99,42 +110,42 @@ public class NextStations {
             for (int station = 0; station < drill.stations().size(); station++) {
                 StationOnTable there = new StationOnTable(drill.id(), drill.version(), station, table.id());
                 RaschFit.Expected chance = fitted.get(there);
-                if (chance != null) {
+                boolean ofTheirOwn = tries(before.getOrDefault(there, List.of())) >= TRIES_FOR_AN_OWN_CHANCE;
+                if (chance != null && ofTheirOwn) {
                     double difficulty =
-                            model.difficulty(skill, there).orElseThrow().logits();
+                            abilities.difficulty(skill, there).orElseThrow().logits();
                     choices.add(new Choice(drill, station, difficulty, chance));
                 } else {
-                    untried(studentId, standing, drill, station, there, table).ifPresent(choices::add);
+                    simulated(studentId, standing, drill, station, there, table).ifPresent(choices::add);
                 }
             }
         }
         return choices;
     }
 
-    /** Left out where nobody has worked out its grade: nothing is known of it then. */
-    private Optional<Choice> untried(
+    private static int tries(List<StationResult> results) {
+        return results.stream().mapToInt(result -> result.count().tries()).sum();
+    }
+
+    /** What simulation says of a student of this ability; left out where nobody has worked out the station's grade: nothing is known of it then. */
+    private Optional<Choice> simulated(
             UUID studentId,
             Standing standing,
             Drill drill,
             int station,
             StationOnTable there,
             KitService.ClubTable table) {
-        OptionalDouble logits = grades.simulatedLogits(drill, station, table.spec());
-        if (logits.isEmpty()) {
-            return Optional.empty();
-        }
-        double predicted = 1 / (1 + Math.exp(logits.getAsDouble()));
-        return Optional.of(new Choice(
-                drill,
-                station,
-                logits.getAsDouble(),
-                RaschFit.untried(
-                        studentId.toString(),
-                        standing.logits(),
-                        standing.se(),
-                        there.id(),
-                        predicted,
-                        RaschFit.Prior.USUAL)));
+        return grades.simulated(drill, station, table.spec())
+                .map(one -> new Choice(
+                        drill,
+                        station,
+                        one.logits(),
+                        RaschFit.untried(
+                                studentId.toString(),
+                                standing.logits(),
+                                standing.se(),
+                                new RaschFit.Station(there.id(), there.drill(), one.predicted(), one.slope()),
+                                RaschFit.Prior.USUAL)));
     }
 
     /** The best, then the best of the other drills. */
@@ -185,7 +196,7 @@ public class NextStations {
                 MIDDLE_GRADE + POINTS_PER_LOGIT * standing.logits(),
                 POINTS_PER_LOGIT * standing.se(),
                 standing.untried(),
-                before.stream().mapToInt(result -> result.count().tries()).sum(),
+                tries(before),
                 before.isEmpty() ? null : before.get(before.size() - 1).startedAt());
     }
 }

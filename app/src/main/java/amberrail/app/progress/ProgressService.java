@@ -1,13 +1,14 @@
 package amberrail.app.progress;
 
+import amberrail.app.ability.Abilities;
 import amberrail.app.ability.AbilityModel;
-import amberrail.app.ability.StudentAbility;
 import amberrail.app.drills.DrillCatalogue;
 import amberrail.app.people.Access;
 import amberrail.app.people.PeopleService;
 import amberrail.app.people.SignedIn;
 import amberrail.app.progress.ProgressView.AbilityPoint;
 import amberrail.app.progress.ProgressView.DrillSpread;
+import amberrail.app.progress.ProgressView.OverallChange;
 import amberrail.app.progress.ProgressView.SessionPoint;
 import amberrail.app.progress.ProgressView.SkillProgress;
 import amberrail.app.progress.ProgressView.SpreadPoint;
@@ -21,14 +22,15 @@ import amberrail.app.sessions.PractisedMinutes;
 import amberrail.core.attempt.StationCount;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.Skill;
-import amberrail.core.statistics.AbilityChange;
-import amberrail.core.statistics.AbilityThen;
 import amberrail.core.statistics.FirthTrend;
 import amberrail.core.statistics.Interval;
 import amberrail.core.statistics.PooledSpread;
 import amberrail.core.statistics.Proportion;
 import amberrail.core.statistics.RaschFit;
-import java.time.Clock;
+import amberrail.core.statistics.Reason;
+import amberrail.core.statistics.SkillChanges;
+import amberrail.core.statistics.Verdict;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
@@ -50,34 +52,27 @@ import org.springframework.stereotype.Service;
 @Service
 public class ProgressService {
     private static final double POINTS_PER_LOGIT = 100;
-    private static final double MIDDLE_GRADE = 500;
 
     private final StationResults results;
     private final AbilityModel model;
-    private final StudentAbility ability;
     private final PractisedMinutes practised;
     private final DrillCatalogue drills;
     private final PeopleService people;
     private final Access access;
-    private final Clock clock;
 
     ProgressService(
             StationResults results,
             AbilityModel model,
-            StudentAbility ability,
             PractisedMinutes practised,
             DrillCatalogue drills,
             PeopleService people,
-            Access access,
-            Clock clock) {
+            Access access) {
         this.results = results;
         this.model = model;
-        this.ability = ability;
         this.practised = practised;
         this.drills = drills;
         this.people = people;
         this.access = access;
-        this.clock = clock;
     }
 
     public ProgressView of(SignedIn who, UUID studentId) {
@@ -88,13 +83,16 @@ public class ProgressService {
         Function<StationOnTable, Drill> drillOf = station ->
                 known.computeIfAbsent(station.drill(), k -> drills.version(station.drillId(), station.drillVersion()));
         List<WeekPoint> weeks = weeks(all, minutes);
+        Abilities abilities = model.current();
+        SkillChanges changes = abilities.changes(studentId);
         return new ProgressView(
                 studentId,
                 people.person(studentId).name(),
                 sum(all, StationCount::attempts),
                 weeks.stream().mapToInt(WeekPoint::sessions).sum(),
                 weeks.stream().mapToDouble(WeekPoint::minutes).sum(),
-                skills(studentId, all, drillOf),
+                overall(changes),
+                skills(abilities, changes, studentId, all, drillOf),
                 weeks,
                 potting(all),
                 spreads(all, drillOf),
@@ -102,47 +100,69 @@ public class ProgressService {
                 Milestones.of(all, drillOf));
     }
 
-    private List<SkillProgress> skills(
-            UUID studentId, List<StationResult> all, Function<StationOnTable, Drill> drillOf) {
+    private static List<SkillProgress> skills(
+            Abilities abilities,
+            SkillChanges changes,
+            UUID studentId,
+            List<StationResult> all,
+            Function<StationOnTable, Drill> drillOf) {
         Map<Skill, List<StationResult>> bySkill = new EnumMap<>(Skill.class);
         for (StationResult one : all) {
             bySkill.computeIfAbsent(drillOf.apply(one.station()).primarySkill(), k -> new ArrayList<>())
                     .add(one);
         }
         List<SkillProgress> skills = new ArrayList<>();
-        bySkill.forEach((skill, of) -> skills.add(skill(studentId, skill, of)));
+        bySkill.forEach((skill, of) -> skills.add(skill(abilities, changes, studentId, skill, of)));
         return skills;
     }
 
-    private SkillProgress skill(UUID studentId, Skill skill, List<StationResult> of) {
-        Instant now = Instant.now(clock);
-        List<AbilityPoint> points = new ArrayList<>();
-        TreeMap<LocalDate, List<StationResult>> byWeek = new TreeMap<>();
-        of.forEach(one -> byWeek.computeIfAbsent(week(one.startedAt()), k -> new ArrayList<>())
-                .add(one));
-        byWeek.forEach((week, played) -> {
-            Instant end = week.plusWeeks(1).atStartOfDay(ZoneOffset.UTC).toInstant();
-            Optional<AbilityThen> then = ability.at(end.isBefore(now) ? end : now, skill, of);
-            then.ifPresent(at -> points.add(new AbilityPoint(
-                    week,
-                    Math.min(1000, Math.max(0, MIDDLE_GRADE + POINTS_PER_LOGIT * at.logits())),
-                    POINTS_PER_LOGIT * at.se(),
-                    sum(played, StationCount::tries))));
-        });
-        AbilityChange change = ability.lately(now, skill, of);
-        Optional<Interval> interval = change.interval();
+    private static SkillProgress skill(
+            Abilities abilities, SkillChanges changes, UUID studentId, Skill skill, List<StationResult> of) {
+        List<AbilityPoint> points = abilities.weeks(studentId, skill).stream()
+                .map(week -> point(abilities.asOf(), week, of))
+                .toList();
+        Optional<SkillChanges.Change> change = changes.skills().stream()
+                .filter(one -> one.id().equals(skill.name()))
+                .map(SkillChanges.OfSkill::change)
+                .findFirst();
         return new SkillProgress(
                 skill,
                 points,
-                model.ability(studentId, skill)
+                abilities
+                        .ability(studentId, skill)
                         .flatMap(RaschFit.Placed::note)
                         .map(Enum::name)
                         .orElse(null),
-                change.verdict(),
-                change.logits().map(x -> POINTS_PER_LOGIT * x).orElse(null),
-                interval.map(x -> POINTS_PER_LOGIT * x.lower()).orElse(null),
-                interval.map(x -> POINTS_PER_LOGIT * x.upper()).orElse(null),
-                change.reason().orElse(null));
+                change.map(SkillChanges.Change::verdict).orElse(Verdict.NO_CLEAR_CHANGE_YET),
+                change.map(x -> POINTS_PER_LOGIT * x.logits()).orElse(null),
+                change.map(x -> POINTS_PER_LOGIT * x.interval().lower()).orElse(null),
+                change.map(x -> POINTS_PER_LOGIT * x.interval().upper()).orElse(null),
+                change.isPresent() ? null : Reason.TOO_FEW);
+    }
+
+    /** The last day of the week, and how much was tried in it. */
+    private static AbilityPoint point(Instant asOf, RaschFit.InWeek week, List<StationResult> of) {
+        Instant end = asOf.minus(Duration.ofDays(7L * week.weeksAgo()));
+        Instant begin = end.minus(Duration.ofDays(7));
+        List<StationResult> played = of.stream()
+                .filter(one -> one.startedAt().isAfter(begin)
+                        && (week.weeksAgo() == 0 || !one.startedAt().isAfter(end)))
+                .toList();
+        return new AbilityPoint(
+                end.atZone(ZoneOffset.UTC).toLocalDate(),
+                week.grade(),
+                week.gradeSe(),
+                sum(played, StationCount::tries));
+    }
+
+    private static OverallChange overall(SkillChanges changes) {
+        return changes.overall()
+                .map(one -> new OverallChange(
+                        one.verdict(),
+                        POINTS_PER_LOGIT * one.logits(),
+                        POINTS_PER_LOGIT * one.interval().lower(),
+                        POINTS_PER_LOGIT * one.interval().upper()))
+                .orElse(null);
     }
 
     /** Monday of the week (UTC). */
@@ -182,7 +202,7 @@ public class ProgressService {
             sessions.add(new FirthTrend.Session(
                     sessions.size() + 1, sum(one, StationCount::potted), sum(one, StationCount::pots)));
         }
-        return Trends.success(sessions);
+        return Trends.withoutWords(sessions);
     }
 
     private static Map<UUID, List<StationResult>> bySession(List<StationResult> oldestFirst) {
@@ -237,20 +257,19 @@ public class ProgressService {
         all.forEach(one -> byPlace.computeIfAbsent(
                         new Place(one.place().drillId(), one.place().station()), k -> new ArrayList<>())
                 .add(one));
+        Trends trends = Trends.ofPage(byPlace.values().stream()
+                .map(here -> here.stream().map(ProgressService::point).toList())
+                .toList());
         return byPlace.values().stream()
                 .map(here ->
-                        station(here, drillOf.apply(here.get(here.size() - 1).station())))
+                        station(here, drillOf.apply(here.get(here.size() - 1).station()), trends))
                 .sorted(Comparator.comparing(StationProgress::drillTitle).thenComparing(StationProgress::station))
                 .toList();
     }
 
-    private static StationProgress station(List<StationResult> here, Drill drill) {
+    private static StationProgress station(List<StationResult> here, Drill drill, Trends trends) {
         int station = here.get(0).place().station();
         List<SessionPoint> sessions = here.stream().map(ProgressService::point).toList();
-        List<FirthTrend.Session> successes = new ArrayList<>();
-        for (SessionPoint one : sessions) {
-            successes.add(new FirthTrend.Session(successes.size() + 1, one.successes(), one.judged()));
-        }
         return new StationProgress(
                 drill.id(),
                 drill.title(),
@@ -259,11 +278,8 @@ public class ProgressService {
                 drill.station(station).name(),
                 sessions.stream().anyMatch(SessionPoint::passed),
                 sessions,
-                Trends.success(successes),
-                Trends.distance(sessions.stream()
-                        .map(SessionPoint::meanRadialMillimetres)
-                        .filter(java.util.Objects::nonNull)
-                        .toList()));
+                trends.success(sessions),
+                trends.distance(sessions));
     }
 
     private static SessionPoint point(StationResult one) {

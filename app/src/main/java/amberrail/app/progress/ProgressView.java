@@ -22,6 +22,7 @@ public record ProgressView(
         int attempts,
         int sessions,
         double minutes,
+        @MayBeMissing OverallChange overall,
         List<SkillProgress> skills,
         List<WeekPoint> weeks,
         SuccessTrend potting,
@@ -29,13 +30,17 @@ public record ProgressView(
         List<StationProgress> stations,
         List<MilestoneView> milestones) {
 
-    /** Ability at a week's end, from all results until then, older ones faded; grade with its standard error in points. */
+    /** What all skills say together: points now against six weeks ago, with its 95 % interval. */
+    public record OverallChange(Verdict verdict, double change, double lower, double upper) {}
+
+    /** Ability in a week, by its last day; grade with its standard error in points. */
     public record AbilityPoint(LocalDate week, double grade, double gradeSe, int tries) {}
 
     /**
      * Ability in one skill on the scale 0 to 1000.
      *
-     * @param change  of the last six weeks against the six before, in points; with its 95 % interval
+     * @param change  now against six weeks ago, in points, drawn towards what all skills say together; with its 97.5 % interval, since they share a
+     *     page
      * @param note    all made ("at least") or all missed ("at most")
      */
     public record SkillProgress(

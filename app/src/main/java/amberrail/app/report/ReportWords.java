@@ -2,6 +2,7 @@ package amberrail.app.report;
 
 import amberrail.app.people.Preferences;
 import amberrail.app.progress.NextStationsView.NextStationView;
+import amberrail.app.progress.ProgressView.OverallChange;
 import amberrail.app.progress.ProgressView.SkillProgress;
 import amberrail.app.progress.ProgressView.StationProgress;
 import amberrail.app.review.Figures.OffsetView;
@@ -78,11 +79,22 @@ final class ReportWords {
 
     String change(SkillProgress skill) {
         if (skill.change() == null) {
-            return "too few tries in six weeks to say whether it changes";
+            return "a change needs 20 tries in the last six weeks and 20 before";
         }
         String size = text(
                 "%+.0f points in six weeks (%+.0f to %+.0f)", skill.change(), skill.changeLower(), skill.changeUpper());
         return verdict(skill.verdict()) + ": " + size;
+    }
+
+    /** The first line that matters: what all skills say together. */
+    String overall(OverallChange overall) {
+        return text(
+                "%s overall: %+.0f points in six weeks (%+.0f to %+.0f)",
+                capital(verdict(overall.verdict())), overall.change(), overall.lower(), overall.upper());
+    }
+
+    private static String capital(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 
     String verdict(Verdict verdict) {

@@ -83,6 +83,9 @@ final class StudentReport {
             double y = paper.heightMillimetres - PaperSize.MARGIN_MILLIMETRES - 9;
             text.line(text.bold, TITLE_POINTS, left, y, progress.studentName());
             y = text.paragraph(text.plain, TEXT_POINTS, left, y - 7, width, heading(contents));
+            if (progress.overall() != null) {
+                y = text.paragraph(text.bold, HEAD_POINTS, left, y - 3, width, words.overall(progress.overall()) + ".");
+            }
             y = abilities(stream, text, progress.skills(), y - 4);
             y = maps(stream, text, contents.maps(), y - 3);
             y = next(text, contents.next(), y - 5);
@@ -278,7 +281,7 @@ final class StudentReport {
                     left,
                     y,
                     width,
-                    "Better and worse are said only where the 95 % interval of the change leaves no doubt; of twenty such verdicts about one is wrong by chance.");
+                    "Better and worse are said of a station only where an interval of 99 % or more leaves no doubt: many stations share a page.");
         }
     }
 

@@ -12,6 +12,7 @@ import amberrail.core.statistics.Proportion;
 import amberrail.core.statistics.ProportionChange;
 import amberrail.core.statistics.RatioChange;
 import amberrail.core.statistics.Reason;
+import amberrail.core.statistics.SpreadCv;
 import amberrail.core.statistics.Verdict;
 import java.util.List;
 import java.util.Optional;
@@ -24,11 +25,8 @@ import java.util.function.Predicate;
 final class Comparison {
     private static final double ALPHA = 0.05;
     private static final double POWER = 0.8;
-    /** A fifth less spread is the smallest that is worth noticing; of a round normal cloud. */
+    /** A fifth less spread is the smallest that is worth noticing. */
     private static final double WORTH_NOTICING_RATIO = 0.8;
-
-    private static final double ROUND_CLOUD_CV = 0.5227;
-    private static final double LEAST_SHARE = 0.02;
 
     private Comparison() {}
 
@@ -121,8 +119,12 @@ final class Comparison {
         int fromMade = from.count(counts.and(succeeds));
         int toMade = to.count(counts.and(succeeds));
         ProportionChange change = ProportionChange.of(fromMade, fromTrials, toMade, toTrials, Proportion.DEFAULT_LEVEL);
-        Optional<AttemptsNeeded> needed = change.verdict() == Verdict.NO_CLEAR_CHANGE_YET && fromTrials > 0
-                ? Optional.of(neededShare((double) fromMade / fromTrials, fromTrials, toTrials))
+        Optional<AttemptsNeeded> needed = change.verdict() == Verdict.NO_CLEAR_CHANGE_YET
+                ? Optional.of(AttemptsNeeded.forShare(
+                                fromMade,
+                                AttemptsNeeded.WORTH_NOTICING,
+                                new AttemptsNeeded.Wanted(ALPHA, POWER, fromTrials, toTrials))
+                        .needed())
                 : Optional.empty();
         return new ShareChange(
                 fromMade,
@@ -138,19 +140,12 @@ final class Comparison {
                 needed.map(AttemptsNeeded::each).map(Comparison::orNull).orElse(null));
     }
 
-    private static AttemptsNeeded neededShare(double rate, int fromTrials, int toTrials) {
-        double from = Math.min(1 - LEAST_SHARE, Math.max(LEAST_SHARE, rate));
-        double up = from + AttemptsNeeded.WORTH_NOTICING;
-        double to = up < 1 ? up : from - AttemptsNeeded.WORTH_NOTICING;
-        return AttemptsNeeded.forShare(from, to, new AttemptsNeeded.Wanted(ALPHA, POWER, fromTrials, toTrials));
-    }
-
     /** Distances from the target, each in a unit of its own (mm). */
     private static DistanceChange closer(
             ReviewedShots from, double fromUnitMillimetres, ReviewedShots to, double toUnitMillimetres) {
         double[] a = distances(from, fromUnitMillimetres);
         double[] b = distances(to, toUnitMillimetres);
-        return distance(a.length, b.length, RatioChange.radial(a, b, Proportion.DEFAULT_LEVEL));
+        return distance(a, b, RatioChange.radial(a, b, Proportion.DEFAULT_LEVEL));
     }
 
     private static double[] distances(ReviewedShots shots, double unitMillimetres) {
@@ -172,17 +167,24 @@ final class Comparison {
         List<Point> a = from.landings();
         List<Point> b = to.landings();
         return distance(
-                a.size(),
-                b.size(),
+                deviations(a),
+                deviations(b),
                 RatioChange.spread(
                         a, b, Proportion.DEFAULT_LEVEL, RatioChange.USUAL_PERMUTATIONS, RatioChange.USUAL_SEED));
     }
 
-    private static DistanceChange distance(int from, int to, RatioChange change) {
-        Optional<AttemptsNeeded> needed = change.verdict() == Verdict.NO_CLEAR_CHANGE_YET
-                ? Optional.of(AttemptsNeeded.forSpread(
-                        WORTH_NOTICING_RATIO, ROUND_CLOUD_CV, new AttemptsNeeded.Wanted(ALPHA, POWER, from, to)))
-                : Optional.empty();
+    private static double[] deviations(List<Point> landings) {
+        return landings.size() < 2 ? new double[landings.size()] : RatioChange.deviations(landings);
+    }
+
+    private static DistanceChange distance(double[] a, double[] b, RatioChange change) {
+        int from = a.length;
+        int to = b.length;
+        Optional<AttemptsNeeded> needed = Optional.of(change.verdict())
+                .filter(verdict -> verdict == Verdict.NO_CLEAR_CHANGE_YET)
+                .flatMap(undecided -> plannedCv(a, b))
+                .map(cv -> AttemptsNeeded.forSpread(
+                        WORTH_NOTICING_RATIO, cv, new AttemptsNeeded.Wanted(ALPHA, POWER, from, to)));
         return new DistanceChange(
                 from,
                 to,
@@ -192,6 +194,11 @@ final class Comparison {
                 change.reason().orElse(null),
                 needed.map(AttemptsNeeded::more).map(Comparison::orNull).orElse(null),
                 needed.map(AttemptsNeeded::each).map(Comparison::orNull).orElse(null));
+    }
+
+    /** How much these distances really vary; with too few in the later period that of the earlier one alone. */
+    private static Optional<Double> plannedCv(double[] a, double[] b) {
+        return SpreadCv.of(a, b).plan().or(() -> SpreadCv.of(a, a).plan());
     }
 
     private static Integer orNull(OptionalInt value) {

@@ -76,16 +76,16 @@ public final class Figures {
     public record SpreadView(
             double sdLineMillimetres,
             double sdSpeedMillimetres,
-            IntervalView sdLineInterval,
-            IntervalView sdSpeedInterval,
+            @MayBeMissing IntervalView sdLineInterval,
+            @MayBeMissing IntervalView sdSpeedInterval,
             IntervalView biasLineInterval,
             IntervalView biasSpeedInterval) {
         static SpreadView of(Spread spread) {
             return new SpreadView(
                     spread.sdLineMillimetres(),
                     spread.sdSpeedMillimetres(),
-                    IntervalView.of(spread.sdLineInterval()),
-                    IntervalView.of(spread.sdSpeedInterval()),
+                    spread.sdLineInterval().map(IntervalView::of).orElse(null),
+                    spread.sdSpeedInterval().map(IntervalView::of).orElse(null),
                     IntervalView.of(spread.biasLineInterval()),
                     IntervalView.of(spread.biasSpeedInterval()));
         }

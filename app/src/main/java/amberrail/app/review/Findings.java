@@ -209,7 +209,8 @@ public final class Findings {
         boolean turned = layout.mirrored();
         double[] original = lines(turned ? there : here);
         double[] mirror = lines(turned ? here : there);
-        MirrorComparison compared = MirrorComparison.of(original, mirror, Proportion.DEFAULT_LEVEL);
+        MirrorComparison compared =
+                MirrorComparison.of(original, mirror, MirrorComparison.Expected.NOTHING, Proportion.DEFAULT_LEVEL);
         return new MirrorView(
                 compared.finding(),
                 compared.common().orElse(null),

@@ -6,9 +6,12 @@ import amberrail.core.simulation.ExecutionErrors;
 import amberrail.core.simulation.StrokeNoise;
 import amberrail.core.simulation.SuccessRate;
 import amberrail.core.simulation.SuccessSimulation;
+import amberrail.core.statistics.ItemSlope;
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleFunction;
+import java.util.stream.IntStream;
 
 /**
  * The ability (logit) at which a station succeeds half the time with its usual recipe (grading.md).
@@ -21,12 +24,15 @@ import java.util.function.DoubleFunction;
  * @param abilityLogits where half is reached; the grid's end where {@code decided} is false
  * @param standardError in logits
  * @param decided       false where even the ends of the scale do not decide: over 1000, or under 0
+ * @param slope         how steeply success rises with ability about it ({@link ItemSlope}); 1 where the scale does not decide
  */
-public record Difficulty(double abilityLogits, double standardError, boolean decided) {
+public record Difficulty(double abilityLogits, double standardError, boolean decided, double slope) {
     private static final double LOWEST = -6;
     private static final double STEP = 0.75;
     private static final int STEPS = 17;
     private static final int FINE_REACH = 2;
+    private static final double SLOPE_FROM = -4.5;
+    private static final double SLOPE_TO = 4.5;
     private static final double GRADE_AT_ZERO = 500;
     private static final double GRADE_PER_LOGIT = 100;
 
@@ -106,16 +112,28 @@ public record Difficulty(double abilityLogits, double standardError, boolean dec
         Difficulty halfWay() {
             double[] fitted = isotonic(rates);
             if (fitted[STEPS - 1] < 0.5) {
-                return new Difficulty(LOWEST + (STEPS - 1) * STEP, 0, false);
+                return new Difficulty(LOWEST + (STEPS - 1) * STEP, 0, false, 1);
             }
             if (fitted[0] >= 0.5) {
-                return new Difficulty(LOWEST, 0, false);
+                return new Difficulty(LOWEST, 0, false, 1);
             }
             int above = firstAtHalf();
             double rise = fitted[above] - fitted[above - 1];
             double share = (0.5 - fitted[above - 1]) / rise;
             double error = standardErrors[above - 1] * (1 - share) + standardErrors[above] * share;
-            return new Difficulty(LOWEST + (above - 1 + share) * STEP, error * STEP / rise, true);
+            double place = LOWEST + (above - 1 + share) * STEP;
+            return new Difficulty(place, error * STEP / rise, true, slopeAbout(place));
+        }
+
+        /** Over the middle of the scale; the very ends, where nobody plays, would bend it. */
+        private double slopeAbout(double place) {
+            int from = (int) Math.round((SLOPE_FROM - LOWEST) / STEP);
+            int to = (int) Math.round((SLOPE_TO - LOWEST) / STEP) + 1;
+            double[] abilities = IntStream.range(from, to)
+                    .mapToDouble(i -> LOWEST + i * STEP)
+                    .toArray();
+            return ItemSlope.of(place, abilities, Arrays.copyOfRange(rates, from, to))
+                    .slope();
         }
     }
 

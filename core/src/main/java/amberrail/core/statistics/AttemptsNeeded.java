@@ -17,6 +17,14 @@ import org.hipparchus.distribution.continuous.NormalDistribution;
  * @see "statistics/methods.md, attemptsNeededProportion and attemptsNeededSpread; Fleiss 1981"
  */
 public record AttemptsNeeded(OptionalInt each, OptionalInt second, OptionalInt more, Optional<Reason> reason) {
+    /**
+     * Of a share: from which rate to which.
+     *
+     * @param from what the first session may have been; empty without one
+     * @param to   empty where the change leads out of the shares that there are
+     */
+    public record OfShare(Optional<Double> from, Optional<Double> to, AttemptsNeeded needed) {}
+
     /** The smallest change of a share that is worth noticing, unless a coach says otherwise. */
     public static final double WORTH_NOTICING = 0.15;
 
@@ -49,18 +57,38 @@ public record AttemptsNeeded(OptionalInt each, OptionalInt second, OptionalInt m
         }
     }
 
-    /** To tell a share that went from one value to the other. */
-    public static AttemptsNeeded forShare(double from, double to, Wanted wanted) {
-        inside("from", from);
-        inside("to", to);
-        OptionalInt each = from == to ? OptionalInt.empty() : smallestEach(from, to, wanted);
+    /**
+     * To tell a share that changed by so much. The first rate is only known by its interval, and a lucky first session must not promise a small
+     * number: it is taken as the value of its 95 % interval that is nearest to a half, the dearest case.
+     *
+     * @param change of the share, -1 to 1 and not 0; the smallest worth noticing, never the one just seen
+     */
+    public static OfShare forShare(int firstMade, double change, Wanted wanted) {
+        Proportion first = new Proportion(firstMade, wanted.firstAttempts(), Proportion.DEFAULT_LEVEL);
+        if (!(Math.abs(change) < 1) || change == 0) {
+            throw new InvalidInputException(
+                    ProblemCode.INVALID_PARAMETER, "change", change, "must be between -1 and 1 and not 0");
+        }
+        if (first.trials() == 0) {
+            return new OfShare(Optional.empty(), Optional.empty(), nothing(Reason.NO_DATA));
+        }
+        Interval interval = first.interval();
+        double from = Math.min(Math.max(0.5, interval.lower()), interval.upper());
+        double to = from + change;
+        if (!(to > 0 && to < 1)) {
+            return new OfShare(Optional.of(from), Optional.empty(), nothing(Reason.UNREACHABLE));
+        }
         OptionalInt second = OptionalInt.empty();
-        for (int n = 1; n <= MOST_SECOND && second.isEmpty() && from != to && wanted.firstAttempts() > 0; n++) {
+        for (int n = 1; n <= MOST_SECOND && second.isEmpty(); n++) {
             if (power(from, to, wanted.alpha(), wanted.firstAttempts(), n) >= wanted.power()) {
                 second = OptionalInt.of(n);
             }
         }
-        return answer(each, second, wanted);
+        return new OfShare(Optional.of(from), Optional.of(to), answer(smallestEach(from, to, wanted), second, wanted));
+    }
+
+    private static AttemptsNeeded nothing(Reason reason) {
+        return new AttemptsNeeded(OptionalInt.empty(), OptionalInt.empty(), OptionalInt.empty(), Optional.of(reason));
     }
 
     /** Power grows with the number of attempts, so the smallest is found by halving. */
@@ -91,7 +119,7 @@ public record AttemptsNeeded(OptionalInt each, OptionalInt second, OptionalInt m
     /**
      * To tell a spread that changed by this ratio.
      *
-     * @param cv standard deviation over mean of the distances; 0.5227 for a round normal cloud
+     * @param cv standard deviation over mean of the distances, as {@link SpreadCv} plans it
      */
     public static AttemptsNeeded forSpread(double ratio, double cv, Wanted wanted) {
         Require.positive("ratio", ratio);

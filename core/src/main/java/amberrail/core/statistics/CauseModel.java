@@ -12,6 +12,8 @@ import amberrail.core.problem.Require;
  * @param noise      covariance of placing the landing, 2x2 (mm²)
  */
 record CauseModel(double[][] jacobian, double[] priorSd, double[][] noise) {
+    private static final double GREATEST_ENTRY = 1e6;
+
     CauseModel {
         if (jacobian.length != 2 || jacobian[0].length != jacobian[1].length || jacobian[0].length == 0) {
             throw new InvalidInputException(
@@ -22,11 +24,20 @@ record CauseModel(double[][] jacobian, double[] priorSd, double[][] noise) {
                     ProblemCode.DIMENSION_MISMATCH, "priorSd", priorSd.length, "must have one entry a column");
         }
         for (int j = 0; j < priorSd.length; j++) {
-            Require.finite("jacobian", jacobian[0][j]);
-            Require.finite("jacobian", jacobian[1][j]);
+            requireEntry(jacobian[0][j]);
+            requireEntry(jacobian[1][j]);
             Require.positive("priorSd", priorSd[j]);
         }
         requireCovariance(noise);
+    }
+
+    /** No stroke moves a ball by a kilometre for one unit of its error, and beyond it the arithmetic would end. */
+    private static void requireEntry(double value) {
+        Require.finite("jacobian", value);
+        if (Math.abs(value) > GREATEST_ENTRY) {
+            throw new InvalidInputException(
+                    ProblemCode.INVALID_PARAMETER, "jacobian", value, "must be at most 1000000 in size");
+        }
     }
 
     private static void requireCovariance(double[][] noise) {

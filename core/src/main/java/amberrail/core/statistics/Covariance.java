@@ -47,6 +47,10 @@ public record Covariance(double first, double mixed, double second) {
         return degrees < 0 ? degrees + 180 : degrees;
     }
 
+    double determinant() {
+        return first * second - mixed * mixed;
+    }
+
     /** x' C⁻¹ x for a vector (x1, x2). */
     double inverseQuadraticForm(double x1, double x2) {
         return (second * x1 * x1 - 2 * mixed * x1 * x2 + first * x2 * x2) / (first * second - mixed * mixed);

@@ -60,7 +60,7 @@ public record Dispersion(
         Covariance tableFrame = Covariance.of(points, Point::xMillimetres, Point::yMillimetres);
         Covariance lineSpeed = Covariance.of(errors, ArrivalError::lineMillimetres, ArrivalError::speedMillimetres);
         Optional<Reason> degenerate = degenerate(tableFrame);
-        Spread spread = Spread.of(n, offset, lineSpeed, tableFrame, degenerate, level);
+        Spread spread = Spread.of(errors, offset, lineSpeed, tableFrame, degenerate, level);
         Optional<Reason> noEllipse =
                 degenerate.or(() -> n < SMALLEST_FOR_ELLIPSE ? Optional.of(Reason.TOO_FEW) : Optional.empty());
         return new Dispersion(

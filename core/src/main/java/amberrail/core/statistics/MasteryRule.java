@@ -3,6 +3,7 @@ package amberrail.core.statistics;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
 import amberrail.core.problem.Require;
+import java.util.Arrays;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import org.hipparchus.distribution.discrete.BinomialDistribution;
@@ -14,6 +15,12 @@ import org.hipparchus.distribution.discrete.BinomialDistribution;
  */
 public sealed interface MasteryRule {
     int MOST_ATTEMPTS = 2000;
+
+    /** Beyond this many nobody passes: no number is said. */
+    double MOST_EXPECTED = 1e12;
+
+    /** With less left than this everybody has passed. */
+    double NOBODY_LEFT = 1e-15;
 
     /** One half, give or take rounding. */
     double HALF = 0.5 - 1e-12;
@@ -78,6 +85,10 @@ public sealed interface MasteryRule {
                 }
                 passed[n] += passed[n - 1];
                 mass = next;
+                if (1 - passed[n] < NOBODY_LEFT) {
+                    Arrays.fill(passed, n + 1, attempts + 1, passed[n]);
+                    break;
+                }
             }
             return passed;
         }
@@ -88,7 +99,8 @@ public sealed interface MasteryRule {
                 return OptionalDouble.empty();
             }
             double all = Math.pow(p, k);
-            return OptionalDouble.of(p == 1 ? k : (1 - all) / ((1 - p) * all));
+            double expected = p == 1 ? k : (1 - all) / ((1 - p) * all);
+            return expected <= MOST_EXPECTED ? OptionalDouble.of(expected) : OptionalDouble.empty();
         }
     }
 
@@ -116,7 +128,7 @@ public sealed interface MasteryRule {
         @Override
         public OptionalDouble expectedAttempts(double p) {
             double q = oneBlock(p);
-            return q > 0 ? OptionalDouble.of(n / q) : OptionalDouble.empty();
+            return q > 0 && n / q <= MOST_EXPECTED ? OptionalDouble.of(n / q) : OptionalDouble.empty();
         }
     }
 
@@ -202,6 +214,10 @@ public sealed interface MasteryRule {
                 }
                 passed[i] += passed[i - 1];
                 mass = next;
+                if (1 - passed[i] < NOBODY_LEFT) {
+                    Arrays.fill(passed, i + 1, attempts + 1, passed[i]);
+                    break;
+                }
             }
             return passed;
         }

@@ -29,7 +29,11 @@ record MeanAndError(int n, double mean, double variance) {
 
     /** Degrees of freedom of a difference of means with variances of their own (Welch 1947). */
     static double welchDf(MeanAndError a, MeanAndError b) {
-        double sum = a.variance + b.variance;
+        return welchDf(a, b, a.variance + b.variance);
+    }
+
+    /** The same where more than the two means is unsure: {@code sum} is the variance of the whole difference, the rest of it known exactly. */
+    static double welchDf(MeanAndError a, MeanAndError b, double sum) {
         return sum * sum / (a.variance * a.variance / (a.n - 1) + b.variance * b.variance / (b.n - 1));
     }
 }

@@ -1,5 +1,7 @@
 package amberrail.core.statistics;
 
+import amberrail.core.problem.InvalidInputException;
+import amberrail.core.problem.ProblemCode;
 import amberrail.core.problem.Require;
 import java.util.Arrays;
 import java.util.Optional;
@@ -41,7 +43,37 @@ public record MirrorComparison(
         }
     }
 
-    public static MirrorComparison of(double[] original, double[] mirror, double level) {
+    /**
+     * What the simulation expects of a student without any bias: the stroke itself may land off its line.
+     *
+     * @param originalMillimetres mean line error of the original's clean pots
+     * @param originalVariance    how unsure that mean is (mm²)
+     */
+    public record Expected(
+            double originalMillimetres, double mirrorMillimetres, double originalVariance, double mirrorVariance) {
+        /** Nothing is known of the stroke: it is taken to land on its line. */
+        public static final Expected NOTHING = new Expected(0, 0, 0, 0);
+
+        public Expected {
+            Require.finite("expectedOriginal", originalMillimetres);
+            Require.finite("expectedMirror", mirrorMillimetres);
+            notNegative("expectedOriginalVariance", originalVariance);
+            notNegative("expectedMirrorVariance", mirrorVariance);
+        }
+
+        private static void notNegative(String field, double variance) {
+            Require.finite(field, variance);
+            if (variance < 0) {
+                throw new InvalidInputException(ProblemCode.INVALID_PARAMETER, field, variance, "must not be negative");
+            }
+        }
+    }
+
+    /**
+     * @param original line errors of clean pots, left of travel positive (mm); at least three for a finding
+     * @param level    of both findings together: each has half of what is left (Bonferroni)
+     */
+    public static MirrorComparison of(double[] original, double[] mirror, Expected expected, double level) {
         Require.level(level);
         Arrays.stream(original).forEach(value -> Require.finite("original", value));
         Arrays.stream(mirror).forEach(value -> Require.finite("mirror", value));
@@ -57,8 +89,10 @@ public record MirrorComparison(
         }
         MeanAndError a = MeanAndError.of(original);
         MeanAndError b = MeanAndError.of(mirror);
-        double common = (a.mean() + b.mean()) / 2;
-        double turned = (a.mean() - b.mean()) / 2;
+        double here = a.mean() - expected.originalMillimetres();
+        double there = b.mean() - expected.mirrorMillimetres();
+        double common = (here + there) / 2;
+        double turned = (here - there) / 2;
         if (a.variance() + b.variance() == 0) {
             return new MirrorComparison(
                     Optional.of(common),
@@ -69,8 +103,9 @@ public record MirrorComparison(
                     Finding.NO_CLEAR_DIFFERENCE_YET,
                     Optional.of(Reason.ZERO_SPREAD));
         }
-        double df = MeanAndError.welchDf(a, b);
-        double half = Quantile.studentT(1 - (1 - level) / 2, df) * Math.sqrt(a.variance() + b.variance()) / 2;
+        double variance = a.variance() + b.variance() + expected.originalVariance() + expected.mirrorVariance();
+        double df = MeanAndError.welchDf(a, b, variance);
+        double half = Quantile.studentT(1 - (1 - level) / 4, df) * Math.sqrt(variance) / 2;
         Interval commonInterval = Interval.around(common, half);
         Interval turnedInterval = Interval.around(turned, half);
         return new MirrorComparison(

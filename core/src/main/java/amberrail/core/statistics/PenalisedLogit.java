@@ -138,13 +138,16 @@ final class PenalisedLogit {
         return value(b0, b1);
     }
 
-    /** Σ (y - mp)² / (mp(1 - p)). */
+    /** Σ (y - mp)² / (mp(1 - p)), with 1 - p worked out by itself, so that nothing cancels where all is made; a session that had to come so counts 0. */
     double pearson(double[] b) {
         double sum = 0;
         for (int i = 0; i < t.length; i++) {
-            double p = logistic(b[0] + b[1] * t[i]);
-            double residual = made[i] - attempts[i] * p;
-            sum += residual * residual / (attempts[i] * p * (1 - p));
+            double eta = b[0] + b[1] * t[i];
+            double p = logistic(eta);
+            double q = logistic(-eta);
+            double residual = made[i] * q - (attempts[i] - made[i]) * p;
+            double variance = attempts[i] * p * q;
+            sum += variance == 0 ? 0 : residual * residual / variance;
         }
         return sum;
     }

@@ -37,7 +37,7 @@ public record PooledSpread(double squares, int freedom) {
         return freedom < 2 ? Optional.empty() : Optional.of(Math.sqrt(squares / freedom));
     }
 
-    /** s·√(f/χ²) at both tails (methods.md, dispersion, with f in place of n - 1). */
+    /** s·√(f/χ²) at both tails: of normal landings. Only squares are kept of a group, so heavy tails cannot bend it as they do {@link SdInterval}. */
     public Optional<Interval> interval(double level) {
         double tail = (1 - Require.level(level)) / 2;
         return sd().map(sd -> new Interval(

@@ -4,48 +4,69 @@ import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
 import amberrail.core.problem.Require;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import org.hipparchus.linear.Array2DRowRealMatrix;
-import org.hipparchus.linear.ArrayRealVector;
-import org.hipparchus.linear.CholeskyDecomposition;
 
 /**
- * Abilities of students and difficulties of stations on one scale: logit P(success) = ability - difficulty, with the simulated difficulty as
- * prior, so that a new station is graded before anybody has tried it and data take over.
+ * Abilities of students, week by week, and difficulties of stations on one scale: logit P(success) = slope · (ability - difficulty), the simulated
+ * difficulty as prior, so that a new station is graded before anybody has tried it and data take over. Ability moves and difficulty does not: what a
+ * whole club gains goes to its students.
  *
- * @see "statistics/methods.md, raschFit; Rasch 1960; Mislevy 1986"
+ * <p>A finished fit never changes. {@link #withResultsOf} makes the one after one student's results have changed, the stations held where they are.
+ *
+ * @see "statistics/methods.md, raschFit; Rasch 1960; Birnbaum 1968; Mislevy 1986"
  */
 public final class RaschFit {
-    private static final double STOP = 1e-13;
-    private static final double STOP_REPLACED = 1e-9;
+    private static final double STOP = 1e-11;
     private static final double LEAST_SHARE = 1e-12;
-    private static final int MOST_STEPS = 200;
+    private static final int MOST_STEPS = 100;
+    private static final int TRIES_FOR_A_CHANGE = 20;
     private static final double MIDDLE_GRADE = 500;
     private static final double POINTS_PER_LOGIT = 100;
     private static final double TWO_SIDED_95 = Quantile.normal(0.975);
 
-    /** A station, the drill it belongs to, and its simulated success rate 1/(1 + e^a) (grading.md). */
-    public record Station(String id, String drill, double predicted) {}
+    /**
+     * A station, the drill it belongs to, its simulated success rate 1/(1 + e^a) (grading.md), and how steeply success rises with ability there.
+     *
+     * @param slope see {@link ItemSlope}; 0.3 to 2
+     */
+    public record Station(String id, String drill, double predicted, double slope) {}
 
     /** Tries of one student at one station in one session. */
-    public record Row(String student, String station, int made, int attempts, double ageDays) {}
+    public record Row(String student, String station, String session, int made, int attempts, double ageDays) {}
 
     /**
-     * What is believed before there are data.
+     * What is believed before there are data; standard deviations in logits.
      *
-     * @param halfLifeDays after which a result counts half; empty: results do not fade
-     * @param rho          how alike attempts of one session are
+     * @param sdAbility  of a student's own level
+     * @param sdDrift    of how far their ability strays from it in the long run
+     * @param driftWeeks how long it keeps its direction
+     * @param rho        how alike tries of one session are, see {@link FormRho}
      */
-    public record Prior(double sdAbility, double sdDrill, double sdStation, Optional<Double> halfLifeDays, double rho) {
-        public static final Prior USUAL = new Prior(1.5, 0.6, 0.4, Optional.of(45.0), 0.05);
+    public record Prior(
+            double sdAbility, double sdDrift, double driftWeeks, double sdDrill, double sdStation, double rho) {
+        public static final Prior USUAL = new Prior(1, 2, 26, 0.4, 0.25, FormRho.USUAL);
 
         public Prior {
             positive("prior.sdAbility", sdAbility);
+            positive("prior.sdDrift", sdDrift);
+            positive("prior.driftWeeks", driftWeeks);
             positive("prior.sdDrill", sdDrill);
             positive("prior.sdStation", sdStation);
-            halfLifeDays.ifPresent(days -> positive("prior.halfLifeDays", days));
             Require.between("prior.rho", rho, 0, 1);
+        }
+
+        /** The same with form of the day as a fit before has found it. */
+        public Prior withRho(double other) {
+            return new Prior(sdAbility, sdDrift, driftWeeks, sdDrill, sdStation, other);
+        }
+
+        /** Standard deviation of a student's ability at any one time, before anything is known of them. */
+        public double sdNow() {
+            return Math.sqrt(AbilityWalk.covariance(0, 0, this));
         }
 
         private static void positive(String field, double value) {
@@ -62,22 +83,54 @@ public final class RaschFit {
         NO_DATA
     }
 
-    /** An ability or a difficulty in logits, and as a grade cut to 0..1000; {@code prior} is the simulated difficulty, 0 for a student. */
+    /** An ability (now) or a difficulty in logits, and as a grade cut to 0..1000; {@code prior} is the simulated difficulty, 0 for a student. */
     public record Placed(
             String id, double prior, double logits, double se, double grade, double gradeSe, Optional<Note> note) {}
+
+    /** Ability now less that of six weeks ago, in logits. */
+    public record Change(double logits, double se) {}
+
+    /** An ability at another time: {@code weeksAgo} 0 is the last seven days; as a grade cut to 0..1000. */
+    public record InWeek(int weeksAgo, double logits, double se, double grade, double gradeSe) {}
 
     /** The chance of a student at a station, with its 95 % limits. */
     public record Expected(String student, String station, double p, double lower, double upper) {}
 
-    private final RaschCells cells;
-    private final double[] x;
-    /** Of the unknowns, symmetric: the inverse of the negative second derivatives. */
-    private final double[][] variance;
+    private final Prior belief;
+    private final StationScale scale;
+    private final Map<String, Integer> stationAt;
+    private final List<String> students;
+    private final Map<String, Integer> studentAt;
+    private final List<StudentResults> results;
+    private final List<double[]> theta;
+    private final List<StudentBlock> blocks;
+    private final double[] u;
+    private final double[][] stationVariance;
+    private final int[][] stationCounts;
 
-    private RaschFit(RaschCells cells, double[] x, double[][] variance) {
-        this.cells = cells;
-        this.x = x;
-        this.variance = variance;
+    private RaschFit(
+            Prior belief,
+            StationScale scale,
+            Map<String, Integer> stationAt,
+            List<String> students,
+            Map<String, Integer> studentAt,
+            List<StudentResults> results,
+            List<double[]> theta,
+            List<StudentBlock> blocks,
+            double[] u,
+            double[][] stationVariance,
+            int[][] stationCounts) {
+        this.belief = belief;
+        this.scale = scale;
+        this.stationAt = stationAt;
+        this.students = students;
+        this.studentAt = studentAt;
+        this.results = results;
+        this.theta = theta;
+        this.blocks = blocks;
+        this.u = u;
+        this.stationVariance = stationVariance;
+        this.stationCounts = stationCounts;
     }
 
     /**
@@ -85,147 +138,277 @@ public final class RaschFit {
      *     {@code NEGATIVE_VALUE} or {@code INVALID_PARAMETER}
      */
     public static RaschFit of(List<String> students, List<Station> stations, List<Row> rows, Prior belief) {
-        RaschCells cells = new RaschCells(students, stations, rows, belief);
-        double[] x = new double[cells.unknowns()];
-        return new RaschFit(cells, x, newton(cells, x));
-    }
-
-    /** Newton from 0 with halved steps; strictly concave, so there is one answer. Returns the inverse of the last Hessian. */
-    private static double[][] newton(RaschCells cells, double[] x) {
-        double value = cells.objective(x);
-        CholeskyDecomposition hessian = null;
-        for (int step = 0; step < MOST_STEPS; step++) {
-            double[][] h = new double[x.length][x.length];
-            double[] gradient = cells.gradient(x, h);
-            hessian = new CholeskyDecomposition(new Array2DRowRealMatrix(h, false));
-            double[] full = hessian.getSolver()
-                    .solve(new ArrayRealVector(gradient, false))
-                    .toArray();
-            double share = 1;
-            double[] next = moved(x, full, share);
-            double found = cells.objective(next);
-            while (found < value && share > LEAST_SHARE) {
-                share /= 2;
-                next = moved(x, full, share);
-                found = cells.objective(next);
+        Map<String, Integer> studentAt = indices("students", students);
+        Map<String, Integer> stationAt =
+                indices("stations.id", stations.stream().map(Station::id).toList());
+        StationScale scale = new StationScale(stations, belief);
+        List<List<Row>> byStudent = new ArrayList<>();
+        students.forEach(one -> byStudent.add(new ArrayList<>()));
+        int[][] stationCounts = new int[stations.size()][2];
+        for (Row row : rows) {
+            Integer s = studentAt.get(row.student());
+            if (s == null) {
+                throw new InvalidInputException(
+                        ProblemCode.UNKNOWN_ID, "rows.student", row.student(), "must be one of those given");
             }
-            double most = 0;
-            for (int j = 0; j < x.length; j++) {
-                most = Math.max(most, Math.abs(next[j] - x[j]));
-            }
-            System.arraycopy(next, 0, x, 0, x.length);
-            value = found;
-            if (most < STOP) {
-                break;
+            byStudent.get(s).add(row);
+            Integer i = stationAt.get(row.station());
+            if (i != null) {
+                stationCounts[i][0] += row.made();
+                stationCounts[i][1] += row.attempts();
             }
         }
-        return hessian.getSolver().getInverse().getData();
+        List<StudentResults> results = byStudent.stream()
+                .map(own -> new StudentResults(own, stationAt, scale, belief))
+                .toList();
+        List<double[]> theta = new ArrayList<>();
+        results.forEach(one -> theta.add(new double[one.weeks().length]));
+        double[] u = new double[scale.unknowns()];
+        List<StudentBlock> blocks = new ArrayList<>();
+        double[][] variance = newton(results, theta, u, scale, blocks);
+        return new RaschFit(
+                belief,
+                scale,
+                stationAt,
+                List.copyOf(students),
+                studentAt,
+                results,
+                theta,
+                blocks,
+                u,
+                variance,
+                stationCounts);
     }
 
-    private static double[] moved(double[] x, double[] step, double share) {
-        double[] next = x.clone();
-        for (int j = 0; j < next.length; j++) {
-            next[j] += share * step[j];
+    private static Map<String, Integer> indices(String field, List<String> ids) {
+        Map<String, Integer> at = new HashMap<>();
+        for (int i = 0; i < ids.size(); i++) {
+            if (at.put(ids.get(i), i) != null) {
+                throw new InvalidInputException(ProblemCode.DUPLICATE_ID, field, ids.get(i), "must be there only once");
+            }
         }
-        return next;
+        return at;
+    }
+
+    /** Newton from 0 with halved steps; strictly concave, so there is one answer. Returns the stations' variances; {@code blocks} are the students' at the end. */
+    private static double[][] newton(
+            List<StudentResults> results,
+            List<double[]> theta,
+            double[] u,
+            StationScale scale,
+            List<StudentBlock> blocks) {
+        double value = objective(results, theta, u, scale);
+        for (int step = 0; ; step++) {
+            double[] gradient = new double[u.length];
+            double[][] matrix = new double[u.length][u.length];
+            for (int j = 0; j < u.length; j++) {
+                gradient[j] = -scale.precision(j) * u[j];
+                matrix[j][j] = scale.precision(j);
+            }
+            blocks.clear();
+            for (int s = 0; s < results.size(); s++) {
+                blocks.add(StudentBlock.of(results.get(s), theta.get(s), u, scale, gradient, matrix));
+            }
+            blocks.forEach(block -> block.reduce(matrix, gradient));
+            Cholesky reduced = Cholesky.of(matrix);
+            double[] move = reduced.solve(gradient);
+            List<double[]> moves =
+                    blocks.stream().map(block -> block.step(move)).toList();
+            double most = Math.max(
+                    largest(move),
+                    moves.stream().mapToDouble(RaschFit::largest).max().orElse(0));
+            if (most < STOP || step == MOST_STEPS) {
+                return reduced.inverse();
+            }
+            value = moved(results, theta, u, scale, moves, move, value);
+        }
+    }
+
+    /** Moves everything by the step, halved while the objective falls; returns the objective there. */
+    private static double moved(
+            List<StudentResults> results,
+            List<double[]> theta,
+            double[] u,
+            StationScale scale,
+            List<double[]> moves,
+            double[] move,
+            double value) {
+        double share = 1;
+        shift(theta, moves, u, move, share);
+        double found = objective(results, theta, u, scale);
+        while (found < value - 1e-12 * Math.abs(value) && share > LEAST_SHARE) {
+            shift(theta, moves, u, move, -share / 2);
+            share /= 2;
+            found = objective(results, theta, u, scale);
+        }
+        return found;
+    }
+
+    private static void shift(List<double[]> theta, List<double[]> moves, double[] u, double[] move, double share) {
+        for (int s = 0; s < theta.size(); s++) {
+            add(theta.get(s), moves.get(s), share);
+        }
+        add(u, move, share);
+    }
+
+    private static void add(double[] to, double[] step, double share) {
+        for (int j = 0; j < to.length; j++) {
+            to[j] += share * step[j];
+        }
+    }
+
+    private static double largest(double[] step) {
+        return Arrays.stream(step).map(Math::abs).max().orElse(0);
+    }
+
+    private static double objective(
+            List<StudentResults> results, List<double[]> theta, double[] u, StationScale scale) {
+        double sum = 0;
+        for (int s = 0; s < results.size(); s++) {
+            sum += results.get(s).objective(theta.get(s), u, scale);
+        }
+        for (int j = 0; j < u.length; j++) {
+            sum -= scale.precision(j) * u[j] * u[j] / 2;
+        }
+        return sum;
     }
 
     /**
-     * The fit after one more attempt: a row of a student, station and session in place of what it was before. Far quicker than fitting anew,
-     * and the same answer: the matrix of the last fit, brought up to date for the one changed cell (Sherman and Morrison 1950), leads to where
-     * the gradient is 0. Standard errors are those at the last full fit's place but for that cell; the next full fit settles them.
+     * The fit with one student's results as they are now: their abilities anew, the stations held at their last estimate. The next full fit
+     * settles the rest; until then the difference stays far below a standard error.
      *
-     * @param before what it was; empty for a session's first attempt at the station
+     * @param rows all of that student
      * @throws InvalidInputException as {@link #of}
      */
-    public RaschFit replaced(Optional<Row> before, Row now) {
-        RaschCells changed = cells.replaced(before.orElse(null), now);
-        int s = changed.student(now);
-        int i = changed.station(now);
-        int[] at = {s, changed.drillUnknown(i), changed.stationUnknown(i)};
-        double[][] inverse = rankOne(at, changed.information(x, s, i) - cells.information(x, s, i));
-        double[] place = x.clone();
+    public RaschFit withResultsOf(String student, List<Row> rows) {
+        int s = student(student);
+        StudentResults now = new StudentResults(rows, stationAt, scale, belief);
+        double[] place = new double[now.weeks().length];
+        double value = now.objective(place, u, scale);
+        StudentBlock block = StudentBlock.of(now, place, u, scale, null, null);
         for (int step = 0; step < MOST_STEPS; step++) {
-            double[] full = times(inverse, changed.gradient(place, null));
-            double most = 0;
-            for (int j = 0; j < place.length; j++) {
-                place[j] += full[j];
-                most = Math.max(most, Math.abs(full[j]));
+            double[] move = block.step(null);
+            if (largest(move) < STOP) {
+                break;
             }
-            if (most < STOP_REPLACED) {
-                return new RaschFit(changed, place, inverse);
-            }
+            value = movedAlone(now, place, move, value);
+            block = StudentBlock.of(now, place, u, scale, null, null);
         }
-        // Too far from the last fit for its matrix to lead there.
-        double[] fresh = new double[x.length];
-        return new RaschFit(changed, fresh, newton(changed, fresh));
+        return new RaschFit(
+                belief,
+                scale,
+                stationAt,
+                students,
+                studentAt,
+                replaced(results, s, now),
+                replaced(theta, s, place),
+                replaced(blocks, s, block),
+                u,
+                stationVariance,
+                stationCounts);
     }
 
-    /** The inverse after {@code weight} was added to the information along one row of the design. */
-    private double[][] rankOne(int[] at, double weight) {
-        double[] column = new double[x.length];
-        for (int a = 0; a < at.length; a++) {
-            for (int j = 0; j < column.length; j++) {
-                column[j] += RaschCells.SIGN[a] * variance[at[a]][j];
-            }
+    private double movedAlone(StudentResults own, double[] place, double[] move, double value) {
+        double share = 1;
+        add(place, move, share);
+        double found = own.objective(place, u, scale);
+        while (found < value - 1e-12 * Math.abs(value) && share > LEAST_SHARE) {
+            add(place, move, -share / 2);
+            share /= 2;
+            found = own.objective(place, u, scale);
         }
-        double own = 0;
-        for (int a = 0; a < at.length; a++) {
-            own += RaschCells.SIGN[a] * column[at[a]];
-        }
-        double scale = weight / (1 + weight * own);
-        double[][] inverse = new double[x.length][];
-        for (int j = 0; j < column.length; j++) {
-            double[] row = variance[j].clone();
-            double times = scale * column[j];
-            for (int k = 0; k < row.length; k++) {
-                row[k] -= times * column[k];
-            }
-            inverse[j] = row;
-        }
-        return inverse;
+        return found;
     }
 
-    private static double[] times(double[][] matrix, double[] vector) {
-        double[] product = new double[vector.length];
-        for (int j = 0; j < product.length; j++) {
-            double sum = 0;
-            double[] row = matrix[j];
-            for (int k = 0; k < row.length; k++) {
-                sum += row[k] * vector[k];
-            }
-            product[j] = sum;
-        }
-        return product;
+    private static <T> List<T> replaced(List<T> list, int index, T now) {
+        List<T> copy = new ArrayList<>(list);
+        copy.set(index, now);
+        return copy;
     }
 
-    /** In the order given. */
+    private int student(String id) {
+        Integer s = studentAt.get(id);
+        if (s == null) {
+            throw new InvalidInputException(ProblemCode.UNKNOWN_ID, "student", id, "must be one of those fitted");
+        }
+        return s;
+    }
+
+    /** Now, in the order given. */
     public List<Placed> abilities() {
-        List<Placed> placed = new ArrayList<>();
-        for (int s = 0; s < cells.students.size(); s++) {
-            placed.add(placed(cells.students.get(s), 0, x[s], variance[s][s], cells.countsOfStudent(s)));
+        return students.stream().map(this::ability).toList();
+    }
+
+    /** A student's ability now; {@code UNKNOWN_ID} if the fit has no such student. */
+    public Placed ability(String id) {
+        int s = student(id);
+        return placed(
+                id,
+                0,
+                theta.get(s)[0],
+                blocks.get(s).covariance(0, 0, stationVariance),
+                results.get(s).counts());
+    }
+
+    /** Against six weeks ago; empty under twenty tries on either side. */
+    public Optional<Change> change(String id) {
+        int s = student(id);
+        StudentResults own = results.get(s);
+        if (own.triesInTheLastSixWeeks() < TRIES_FOR_A_CHANGE || own.triesBefore() < TRIES_FOR_A_CHANGE) {
+            return Optional.empty();
         }
-        return placed;
+        int then = Arrays.binarySearch(own.weeks(), AbilityWalk.SIX_WEEKS_AGO);
+        StudentBlock block = blocks.get(s);
+        double variance = block.covariance(0, 0, stationVariance)
+                + block.covariance(then, then, stationVariance)
+                - 2 * block.covariance(0, then, stationVariance);
+        return Optional.of(new Change(theta.get(s)[0] - theta.get(s)[then], Math.sqrt(variance)));
+    }
+
+    /** A student's ability in every week with tries, and now, the oldest first. */
+    public List<InWeek> weeks(String id) {
+        int s = student(id);
+        StudentResults own = results.get(s);
+        List<InWeek> weeks = new ArrayList<>();
+        for (int w = own.weeks().length - 1; w >= 0; w--) {
+            int index = w;
+            boolean played = own.cells().stream().anyMatch(cell -> cell.week() == index);
+            if (played || w == 0) {
+                double logits = theta.get(s)[w];
+                double se = Math.sqrt(blocks.get(s).covariance(w, w, stationVariance));
+                weeks.add(new InWeek(own.weeks()[w], logits, se, grade(logits), POINTS_PER_LOGIT * se));
+            }
+        }
+        return weeks;
     }
 
     /** In the order given; the error is of drill and station together. */
     public List<Placed> difficulties() {
         List<Placed> placed = new ArrayList<>();
-        for (int i = 0; i < cells.stations.size(); i++) {
-            int g = cells.drillUnknown(i);
-            int e = cells.stationUnknown(i);
-            double v = variance[g][g] + variance[e][e] + 2 * variance[g][e];
+        for (int i = 0; i < scale.stations().size(); i++) {
             placed.add(placed(
-                    cells.stations.get(i).id(), cells.prior[i], cells.difficulty(x, i), v, cells.countsOfStation(i)));
+                    scale.stations().get(i).id(),
+                    scale.simulated(i),
+                    scale.difficulty(u, i),
+                    difficultyVariance(i),
+                    stationCounts[i]));
         }
         return placed;
     }
 
+    private double difficultyVariance(int i) {
+        int g = scale.drillUnknown(i);
+        int e = scale.stationUnknown(i);
+        return stationVariance[g][g] + stationVariance[e][e] + 2 * stationVariance[g][e];
+    }
+
     private static Placed placed(String id, double prior, double logits, double variance, int[] counts) {
         double se = Math.sqrt(variance);
-        double grade = MIDDLE_GRADE + POINTS_PER_LOGIT * logits;
-        return new Placed(
-                id, prior, logits, se, Math.min(1000, Math.max(0, grade)), POINTS_PER_LOGIT * se, note(counts));
+        return new Placed(id, prior, logits, se, grade(logits), POINTS_PER_LOGIT * se, note(counts));
+    }
+
+    private static double grade(double logits) {
+        return Math.min(1000, Math.max(0, MIDDLE_GRADE + POINTS_PER_LOGIT * logits));
     }
 
     private static Optional<Note> note(int[] counts) {
@@ -240,59 +423,67 @@ public final class RaschFit {
 
     /** Every student at every station, students outer. */
     public List<Expected> expected() {
-        return cells.students.stream()
-                .flatMap(student -> expected(student).stream())
-                .toList();
+        return students.stream().flatMap(student -> expected(student).stream()).toList();
     }
 
     /** One student at every station, in the stations' order; {@code UNKNOWN_ID} if the fit has no such student. */
-    public List<Expected> expected(String student) {
-        int s = cells.students.indexOf(student);
-        if (s < 0) {
-            throw new InvalidInputException(ProblemCode.UNKNOWN_ID, "student", student, "must be one of those fitted");
-        }
+    public List<Expected> expected(String id) {
+        int s = student(id);
         List<Expected> expected = new ArrayList<>();
-        for (int i = 0; i < cells.stations.size(); i++) {
-            expected.add(expected(s, i));
+        double own = blocks.get(s).covariance(0, 0, stationVariance);
+        for (int i = 0; i < scale.stations().size(); i++) {
+            double between = blocks.get(s).covarianceWith(0, scale.drillUnknown(i), stationVariance)
+                    + blocks.get(s).covarianceWith(0, scale.stationUnknown(i), stationVariance);
+            double slope = scale.slope(i);
+            expected.add(expected(
+                    id,
+                    scale.stations().get(i).id(),
+                    slope * (theta.get(s)[0] - scale.difficulty(u, i)),
+                    slope * slope * (own + difficultyVariance(i) - 2 * between)));
         }
         return expected;
+    }
+
+    /** How the tries of one session hang together, by this fit's chances in their weeks: for the next full fit. */
+    public FormRho formRho(List<Row> rows) {
+        return FormRho.of(rows.stream()
+                .filter(row -> row.attempts() > 0)
+                .map(row -> new FormRho.Row(row.student(), row.session(), row.made(), row.attempts(), chance(row)))
+                .toList());
+    }
+
+    private double chance(Row row) {
+        int s = student(row.student());
+        int i = stationAt.get(row.station());
+        int w = Arrays.binarySearch(results.get(s).weeks(), AbilityWalk.week(row.ageDays()));
+        return logistic(scale.slope(i) * (theta.get(s)[w] - scale.difficulty(u, i)));
     }
 
     /**
      * The chance of a student of this ability at a station whose drill nobody has tried: simulation alone speaks for it, with all that a drill and a
      * station may add to it.
      *
-     * @param ability   in logits, with its standard error
-     * @param predicted simulated success rate 1/(1 + e^a)
+     * @param ability in logits, with its standard error
      */
-    public static Expected untried(
-            String student, double ability, double abilitySe, String station, double predicted, Prior belief) {
+    public static Expected untried(String student, double ability, double abilitySe, Station station, Prior belief) {
+        double slope = station.slope();
         double v =
                 abilitySe * abilitySe + belief.sdDrill() * belief.sdDrill() + belief.sdStation() * belief.sdStation();
-        return expected(student, station, ability - RaschCells.simulatedDifficulty(predicted), v);
+        return expected(
+                student,
+                station.id(),
+                slope * (ability - StationScale.simulatedDifficulty(station.predicted())),
+                slope * slope * v);
     }
 
-    private Expected expected(int s, int i) {
-        int g = cells.drillUnknown(i);
-        int e = cells.stationUnknown(i);
-        double m = x[s] - cells.difficulty(x, i);
-        double v = variance[s][s]
-                + variance[g][g]
-                + variance[e][e]
-                + 2 * variance[g][e]
-                - 2 * variance[s][g]
-                - 2 * variance[s][e];
-        return expected(cells.students.get(s), cells.stations.get(i).id(), m, v);
-    }
-
-    /** Of ability less difficulty with its variance. */
+    /** Of slope times ability less difficulty, with its variance. */
     private static Expected expected(String student, String station, double m, double v) {
         double half = TWO_SIDED_95 * Math.sqrt(v);
         return new Expected(
-                student,
-                station,
-                RaschCells.logistic(m / Math.sqrt(1 + Math.PI * v / 8)),
-                RaschCells.logistic(m - half),
-                RaschCells.logistic(m + half));
+                student, station, logistic(m / Math.sqrt(1 + Math.PI * v / 8)), logistic(m - half), logistic(m + half));
+    }
+
+    private static double logistic(double x) {
+        return 1 / (1 + Math.exp(-x));
     }
 }

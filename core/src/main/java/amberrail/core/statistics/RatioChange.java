@@ -92,7 +92,8 @@ public record RatioChange(
                 Optional.of(reason));
     }
 
-    private static double[] deviations(List<Point> points) {
+    /** How far each landing lies from the middle of its session (mm), a little more for the middle having been found from them; of two or more. */
+    public static double[] deviations(List<Point> points) {
         Point centre = SpatialMedian.of(points);
         int n = points.size();
         double larger = Math.sqrt((double) n / (n - 1));

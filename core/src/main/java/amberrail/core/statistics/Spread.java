@@ -1,10 +1,12 @@
 package amberrail.core.statistics;
 
+import java.util.List;
 import java.util.Optional;
 
 /**
  * How far landings scatter about their mean (mm); from three landings on.
  *
+ * @param sdLineInterval from five landings on (Bonett 2006), and only where they differ
  * @param correlation  of line with speed, -1 to 1; none unless both deviations exceed 1e-6 mm
  * @param lineSpeed    covariance in the order line, speed (mm²)
  * @param majorAngleDegrees direction of the greatest scatter from +x, [0, 180); none if all lie in one spot
@@ -13,8 +15,8 @@ import java.util.Optional;
 public record Spread(
         double sdLineMillimetres,
         double sdSpeedMillimetres,
-        Interval sdLineInterval,
-        Interval sdSpeedInterval,
+        Optional<Interval> sdLineInterval,
+        Optional<Interval> sdSpeedInterval,
         Interval biasLineInterval,
         Interval biasSpeedInterval,
         Estimate<Double> correlation,
@@ -27,12 +29,13 @@ public record Spread(
     private static final double SMALLEST_SD_FOR_CORRELATION = 1e-6;
 
     static Spread of(
-            int n,
+            List<ArrivalError> errors,
             Offset offset,
             Covariance lineSpeed,
             Covariance tableFrame,
             Optional<Reason> degenerate,
             double level) {
+        int n = errors.size();
         double sdLine = Math.sqrt(lineSpeed.first());
         double sdSpeed = Math.sqrt(lineSpeed.second());
         boolean oneSpot = degenerate.filter(r -> r == Reason.ZERO_SPREAD).isPresent();
@@ -42,8 +45,16 @@ public record Spread(
         return new Spread(
                 sdLine,
                 sdSpeed,
-                sdInterval(sdLine, n, level),
-                sdInterval(sdSpeed, n, level),
+                SdInterval.of(
+                        errors.stream()
+                                .mapToDouble(ArrivalError::lineMillimetres)
+                                .toArray(),
+                        level),
+                SdInterval.of(
+                        errors.stream()
+                                .mapToDouble(ArrivalError::speedMillimetres)
+                                .toArray(),
+                        level),
                 biasInterval(offset.biasLineMillimetres(), sdLine, n, level),
                 biasInterval(offset.biasSpeedMillimetres(), sdSpeed, n, level),
                 correlated
@@ -56,14 +67,6 @@ public record Spread(
                 oneSpot
                         ? Estimate.notYet(Reason.ZERO_SPREAD)
                         : Estimate.known(CircularErrorProbable.radiusMillimetres(major, minor)));
-    }
-
-    /** s √((n-1)/χ²) at both tails. */
-    private static Interval sdInterval(double sd, int n, double level) {
-        double tail = (1 - level) / 2;
-        return new Interval(
-                sd * Math.sqrt((n - 1) / Quantile.chiSquared(1 - tail, n - 1)),
-                sd * Math.sqrt((n - 1) / Quantile.chiSquared(tail, n - 1)));
     }
 
     /** b ± t s/√n. */

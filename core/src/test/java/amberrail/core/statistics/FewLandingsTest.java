@@ -81,13 +81,18 @@ class FewLandingsTest {
         assertThatThrownBy(() -> RadialSummary.of(List.of(Double.NaN), 0, LEVEL))
                 .isInstanceOf(InvalidInputException.class);
         assertThatThrownBy(() -> RadialSummary.of(List.of(1.0), 0, 1)).isInstanceOf(InvalidInputException.class);
-        assertThatThrownBy(() -> MirrorComparison.of(new double[] {1, 2, Double.NaN}, new double[] {1, 2, 3}, LEVEL))
+        assertThatThrownBy(() -> MirrorComparison.of(
+                        new double[] {1, 2, Double.NaN},
+                        new double[] {1, 2, 3},
+                        MirrorComparison.Expected.NOTHING,
+                        LEVEL))
                 .isInstanceOf(InvalidInputException.class);
     }
 
     @Test
     void fewerThanThreeOnASideSayNothingAboutTheMirror() {
-        MirrorComparison few = MirrorComparison.of(new double[] {1, 2}, new double[] {1, 2, 3, 4}, LEVEL);
+        MirrorComparison few = MirrorComparison.of(
+                new double[] {1, 2}, new double[] {1, 2, 3, 4}, MirrorComparison.Expected.NOTHING, LEVEL);
         assertThat(few.finding()).isEqualTo(Finding.NO_CLEAR_DIFFERENCE_YET);
         assertThat(few.reason()).hasValue(Reason.TOO_FEW);
         assertThat(few.common()).isEmpty();
@@ -95,7 +100,8 @@ class FewLandingsTest {
 
     @Test
     void equalLandingsHaveNoIntervalAndNoVerdict() {
-        MirrorComparison equal = MirrorComparison.of(new double[] {5, 5, 5}, new double[] {5, 5, 5}, LEVEL);
+        MirrorComparison equal = MirrorComparison.of(
+                new double[] {5, 5, 5}, new double[] {5, 5, 5}, MirrorComparison.Expected.NOTHING, LEVEL);
         assertThat(equal.common()).hasValue(5.0);
         assertThat(equal.commonInterval()).isEmpty();
         assertThat(equal.reason()).hasValue(Reason.ZERO_SPREAD);
@@ -112,13 +118,14 @@ class FewLandingsTest {
         assertThat(finding(left, right)).isEqualTo(Finding.SAME_SIDE_OF_THE_SHOT);
         assertThat(finding(far, straight)).isEqualTo(Finding.BOTH);
         assertThat(finding(straight, straight)).isEqualTo(Finding.NO_CLEAR_DIFFERENCE_YET);
-        MirrorComparison both = MirrorComparison.of(far, straight, LEVEL);
+        MirrorComparison both = MirrorComparison.of(far, straight, MirrorComparison.Expected.NOTHING, LEVEL);
         assertThat(both.common().orElseThrow()).isCloseTo(20, within(1e-12));
         assertThat(both.mirrored().orElseThrow()).isCloseTo(20, within(1e-12));
     }
 
     private static Finding finding(double[] original, double[] mirror) {
-        return MirrorComparison.of(original, mirror, LEVEL).finding();
+        return MirrorComparison.of(original, mirror, MirrorComparison.Expected.NOTHING, LEVEL)
+                .finding();
     }
 
     private static List<Double> upTo(int n) {

@@ -15,6 +15,8 @@ import java.util.OptionalDouble;
 final class GradingCalls {
     static final Map<String, MethodCalls.Call> CALLS = Map.of(
             "raschFit", GradingCalls::raschFit,
+            "itemSlope", GradingCalls::itemSlope,
+            "formRho", GradingCalls::formRho,
             "nextStation", GradingCalls::nextStation,
             "nextInterval", GradingCalls::nextInterval,
             "planSession", GradingCalls::planSession,
@@ -28,12 +30,16 @@ final class GradingCalls {
         List<RaschFit.Station> stations = new ArrayList<>();
         in.get("stations")
                 .forEach(one -> stations.add(new RaschFit.Station(
-                        one.get("id").asText(), one.get("drill").asText(), MethodCalls.number(one, "predicted"))));
+                        one.get("id").asText(),
+                        one.get("drill").asText(),
+                        MethodCalls.number(one, "predicted"),
+                        one.path("slope").asDouble(1))));
         List<RaschFit.Row> rows = new ArrayList<>();
         in.get("rows")
                 .forEach(one -> rows.add(new RaschFit.Row(
                         one.get("student").asText(),
                         one.get("station").asText(),
+                        one.get("session").asText(),
                         MethodCalls.count(one, "made"),
                         MethodCalls.count(one, "attempts"),
                         MethodCalls.number(one, "ageDays"))));
@@ -44,11 +50,10 @@ final class GradingCalls {
                 rows,
                 new RaschFit.Prior(
                         MethodCalls.number(p, "sdAbility"),
+                        MethodCalls.number(p, "sdDrift"),
+                        MethodCalls.number(p, "driftWeeks"),
                         MethodCalls.number(p, "sdDrill"),
                         MethodCalls.number(p, "sdStation"),
-                        p.path("halfLifeDays").isNumber()
-                                ? Optional.of(p.get("halfLifeDays").asDouble())
-                                : Optional.empty(),
                         MethodCalls.number(p, "rho")));
         List<Object> expected = new ArrayList<>();
         for (RaschFit.Expected one : fit.expected()) {
@@ -62,14 +67,26 @@ final class GradingCalls {
         return Map.of(
                 "students",
                 fit.abilities().stream()
-                        .map(one -> placed(one, "ability", false))
+                        .map(one -> withChange(placed(one, "ability", false), fit.change(one.id())))
                         .toList(),
                 "stations",
-                fit.difficulties().stream()
-                        .map(one -> placed(one, "difficulty", true))
+                stations.stream()
+                        .map(station -> {
+                            Map<String, Object> out =
+                                    placed(fit.difficulties().get(stations.indexOf(station)), "difficulty", true);
+                            out.put("slope", station.slope());
+                            return out;
+                        })
                         .toList(),
                 "expected",
                 expected);
+    }
+
+    private static Map<String, Object> withChange(Map<String, Object> out, Optional<RaschFit.Change> change) {
+        out.put("change", change.map(RaschFit.Change::logits).orElse(null));
+        out.put("changeSe", change.map(RaschFit.Change::se).orElse(null));
+        out.put("changeReason", change.isPresent() ? null : Reason.TOO_FEW.name());
+        return out;
     }
 
     private static Map<String, Object> placed(RaschFit.Placed one, String what, boolean withPrior) {
@@ -85,6 +102,40 @@ final class GradingCalls {
         }
         out.put("note", one.note().map(Enum::name).orElse(null));
         return out;
+    }
+
+    private static Object itemSlope(JsonNode in) {
+        ItemSlope found = ItemSlope.of(
+                MethodCalls.number(in, "difficulty"), numbers(in.get("abilities")), numbers(in.get("rates")));
+        Map<String, Object> out = new HashMap<>();
+        out.put("slope", found.slope());
+        out.put("largestGap", found.largestGap().orElse(null));
+        return reasoned(out, found.reason());
+    }
+
+    private static double[] numbers(JsonNode list) {
+        double[] values = new double[list.size()];
+        for (int i = 0; i < values.length; i++) {
+            values[i] = list.get(i).asDouble();
+        }
+        return values;
+    }
+
+    private static Object formRho(JsonNode in) {
+        List<FormRho.Row> rows = new ArrayList<>();
+        in.get("rows")
+                .forEach(one -> rows.add(new FormRho.Row(
+                        one.get("student").asText(),
+                        one.get("session").asText(),
+                        MethodCalls.count(one, "made"),
+                        MethodCalls.count(one, "attempts"),
+                        MethodCalls.number(one, "p"))));
+        FormRho found = FormRho.of(rows);
+        Map<String, Object> out = new HashMap<>();
+        out.put("estimate", found.estimate().orElse(null));
+        out.put("rho", found.rho());
+        out.put("sessions", found.sessions());
+        return reasoned(out, found.reason());
     }
 
     private static Object nextStation(JsonNode in) {

@@ -88,8 +88,10 @@ final class MethodCalls {
         d.spread().value().ifPresent(s -> {
             out.put("sdLine", s.sdLineMillimetres());
             out.put("sdSpeed", s.sdSpeedMillimetres());
-            out.put("sdLineInterval", pair(s.sdLineInterval()));
-            out.put("sdSpeedInterval", pair(s.sdSpeedInterval()));
+            out.put("sdLineInterval", s.sdLineInterval().map(MethodCalls::pair).orElse(null));
+            out.put(
+                    "sdSpeedInterval",
+                    s.sdSpeedInterval().map(MethodCalls::pair).orElse(null));
             out.put("biasLineInterval", pair(s.biasLineInterval()));
             out.put("biasSpeedInterval", pair(s.biasSpeedInterval()));
             out.put("correlation", orNull(s.correlation()));

@@ -29,6 +29,9 @@ final class ProgressCalls {
         CALLS.put("ewma", ProgressCalls::ewma);
         CALLS.put("verdict", ProgressCalls::verdict);
         CALLS.put("attemptsNeededProportion", ProgressCalls::attemptsNeededProportion);
+        CALLS.put("spreadCv", ProgressCalls::spreadCv);
+        CALLS.put("biasAgainst", ProgressCalls::biasAgainst);
+        CALLS.put("skillChanges", ProgressCalls::skillChanges);
         CALLS.put("attemptsNeededSpread", ProgressCalls::attemptsNeededSpread);
     }
 
@@ -104,7 +107,15 @@ final class ProgressCalls {
     }
 
     private static Object mirrorCompare(JsonNode in) {
-        MirrorComparison compared = MirrorComparison.of(numbers(in, "original"), numbers(in, "mirror"), level(in));
+        MirrorComparison compared = MirrorComparison.of(
+                numbers(in, "original"),
+                numbers(in, "mirror"),
+                new MirrorComparison.Expected(
+                        in.path("expectedOriginal").asDouble(0),
+                        in.path("expectedMirror").asDouble(0),
+                        in.path("expectedOriginalVariance").asDouble(0),
+                        in.path("expectedMirrorVariance").asDouble(0)),
+                level(in));
         Map<String, Object> out = new HashMap<>();
         out.put("common", compared.common().orElse(null));
         out.put(
@@ -244,8 +255,12 @@ final class ProgressCalls {
     }
 
     private static Object attemptsNeededProportion(JsonNode in) {
-        return needed(
-                AttemptsNeeded.forShare(MethodCalls.number(in, "from"), MethodCalls.number(in, "to"), wanted(in)));
+        AttemptsNeeded.OfShare needed = AttemptsNeeded.forShare(
+                MethodCalls.count(in, "firstMade"), MethodCalls.number(in, "change"), wanted(in));
+        Map<String, Object> out = needed(needed.needed());
+        out.put("from", needed.from().orElse(null));
+        out.put("to", needed.to().orElse(null));
+        return out;
     }
 
     private static Object attemptsNeededSpread(JsonNode in) {
@@ -253,12 +268,88 @@ final class ProgressCalls {
                 AttemptsNeeded.forSpread(MethodCalls.number(in, "ratio"), MethodCalls.number(in, "cv"), wanted(in)));
     }
 
-    private static Object needed(AttemptsNeeded needed) {
+    private static Map<String, Object> needed(AttemptsNeeded needed) {
         Map<String, Object> out = new HashMap<>();
         out.put("each", orNull(needed.each()));
         out.put("second", orNull(needed.second()));
         out.put("more", orNull(needed.more()));
         return reasoned(out, needed.reason());
+    }
+
+    private static Object spreadCv(JsonNode in) {
+        SpreadCv found = SpreadCv.of(numbers(in, "a"), numbers(in, "b"));
+        Map<String, Object> out = new HashMap<>();
+        out.put("n", found.n());
+        out.put("cv", found.cv().orElse(null));
+        out.put("kurtosis", found.kurtosis().orElse(null));
+        out.put("skewness", found.skewness().orElse(null));
+        out.put("plan", found.plan().orElse(null));
+        return reasoned(out, found.reason());
+    }
+
+    private static Object biasAgainst(JsonNode in) {
+        List<ArrivalError> errors = new ArrayList<>();
+        in.get("errors")
+                .forEach(one -> errors.add(
+                        new ArrivalError(one.get(0).asDouble(), one.get(1).asDouble())));
+        JsonNode e = in.get("expectedCovariance");
+        BiasAgainst bias = BiasAgainst.of(
+                errors,
+                in.at("/expected/0").asDouble(),
+                in.at("/expected/1").asDouble(),
+                new Covariance(
+                        e.at("/0/0").asDouble(),
+                        e.at("/0/1").asDouble(),
+                        e.at("/1/1").asDouble()),
+                level(in));
+        Map<String, Object> out = new HashMap<>();
+        out.put("n", bias.n());
+        out.put("real", bias.real());
+        bias.fit().ifPresent(fit -> {
+            out.put("biasLine", fit.biasLineMillimetres());
+            out.put("biasSpeed", fit.biasSpeedMillimetres());
+            out.put("biasLineInterval", MethodCalls.pair(fit.biasLineInterval()));
+            out.put("biasSpeedInterval", MethodCalls.pair(fit.biasSpeedInterval()));
+            out.put("t2", fit.tSquared());
+            out.put("f", fit.f());
+            out.put("df1", fit.df1());
+            out.put("df2", fit.df2());
+            out.put("p", fit.p());
+        });
+        return reasoned(out, bias.reason());
+    }
+
+    private static Object skillChanges(JsonNode in) {
+        List<SkillChanges.Fitted> fitted = new ArrayList<>();
+        in.get("skills").forEach(one -> {
+            if (one.path("change").isNumber()) {
+                fitted.add(new SkillChanges.Fitted(
+                        one.get("id").asText(), MethodCalls.number(one, "change"), MethodCalls.number(one, "se")));
+            }
+        });
+        SkillChanges changes = SkillChanges.of(
+                fitted, MethodCalls.number(in, "priorVariance"), MethodCalls.number(in, "share"), level(in));
+        Map<String, Object> out = new HashMap<>();
+        out.put("verdict", Verdict.NO_CLEAR_CHANGE_YET.words());
+        changes.overall().ifPresent(overall -> {
+            out.put("overall", overall.logits());
+            out.put("overallSe", overall.se());
+            out.put("lower", overall.interval().lower());
+            out.put("upper", overall.interval().upper());
+            out.put("verdict", overall.verdict().words());
+        });
+        out.put(
+                "skills",
+                changes.skills().stream()
+                        .map(one -> Map.of(
+                                "id", one.id(),
+                                "change", one.change().logits(),
+                                "se", one.change().se(),
+                                "lower", one.change().interval().lower(),
+                                "upper", one.change().interval().upper(),
+                                "verdict", one.change().verdict().words()))
+                        .toList());
+        return reasoned(out, changes.reason());
     }
 
     private static double level(JsonNode in) {

@@ -24,8 +24,10 @@ final class FixedStep {
         noseHeight = plan.spec().noseHeightMillimetres() / 1000;
     }
 
-    /** Steps of impulse for a cushion's compression, as plain as the rest. */
-    private static final int CUSHION_STEPS = 400;
+    /** Steps of impulse for a cushion's compression, by the midpoint rule: first order would need more of them than the whole way takes. */
+    private static final int CUSHION_STEPS = 1000;
+
+    private static final int WORK = 5;
 
     private static final class Body {
         final double radius;
@@ -39,6 +41,11 @@ final class FixedStep {
         double wz;
         boolean potted;
         boolean moves;
+
+        /** The spin about a horizontal axis. */
+        double wn(double nx, double ny) {
+            return wx * nx + wy * ny;
+        }
 
         Body(TableBall ball, BallState state) {
             radius = ball.radiusMetres();
@@ -206,37 +213,62 @@ final class FixedStep {
             return;
         }
         double vt = b.vx * tx + b.vy * ty;
-        double wn = b.wx * nx + b.wy * ny;
-        double wt = b.wx * tx + b.wy * ty;
-        double approach = vn;
-        double smooth = 0.05 * Math.max(1, approach);
-        double restitution = physics.cushionRestitutionAt(approach);
-        double dp = approach / CUSHION_STEPS;
-        double work = 0;
+        double restitution = physics.cushionRestitutionAt(vn);
+        double[] v = {vn, vt, b.wn(nx, ny), b.wn(tx, ty), b.wz, 0};
+        double[] middle = new double[v.length];
+        double[] slope = new double[v.length];
+        double smooth = 0.05 * Math.max(1, vn);
+        double dp = vn / CUSHION_STEPS;
         double most = 0;
-        double k = 2.5 / b.radius;
-        while (vn > 0 || work > (1 - restitution * restitution) * most) {
-            double s1 = vt + b.radius * (b.wz * cosine - wn * sine);
-            double s2 = -vn * sine - b.radius * wt;
-            double rub = physics.cushionFriction() / Math.max(Math.sqrt(s1 * s1 + s2 * s2), smooth);
-            double q1 = rub * s1;
-            double q2 = rub * s2;
-            double un = vn - b.radius * wt;
-            double ut = vt + b.radius * wn;
-            double cloth = physics.slidingFriction()
-                    * Math.max(0, sine + q2 * cosine)
-                    / Math.max(Math.sqrt(un * un + ut * ut), smooth);
-            work += dp * cosine * vn;
-            most = Math.max(most, work);
-            vn += dp * (-cosine + q2 * sine - cloth * un);
-            vt += dp * (-q1 - cloth * ut);
-            wn += dp * k * (q1 * sine - cloth * ut);
-            wt += dp * k * (q2 + cloth * un);
-            b.wz -= dp * k * q1 * cosine;
+        double left = Double.POSITIVE_INFINITY;
+        while (left > 0) {
+            slope(slope, v, b.radius, sine, cosine, smooth);
+            for (int i = 0; i < v.length; i++) {
+                middle[i] = v[i] + dp / 2 * slope[i];
+            }
+            slope(slope, middle, b.radius, sine, cosine, smooth);
+            double before = v[WORK];
+            double share = 1;
+            if (v[0] <= 0) {
+                double end = (1 - restitution * restitution) * most;
+                left = before + dp * slope[WORK] - end;
+                // The last step only as far as the work given back.
+                share = left > 0 ? 1 : Math.min(1, Math.max(0, (before - end) / Math.max(-dp * slope[WORK], 1e-300)));
+            }
+            for (int i = 0; i < v.length; i++) {
+                v[i] += share * dp * slope[i];
+            }
+            most = Math.max(most, v[WORK]);
         }
+        vn = v[0];
+        vt = v[1];
+        double wn = v[2];
+        double wt = v[3];
+        b.wz = v[4];
         b.vx = vn * nx + vt * tx;
         b.vy = vn * ny + vt * ty;
         b.wx = wn * nx + wt * tx;
         b.wy = wn * ny + wt * ty;
+    }
+
+    /** Per unit of impulse over mass: of the speeds into and along the cushion, of the three spins, and of the work done on it. */
+    private void slope(double[] out, double[] v, double radius, double sine, double cosine, double smooth) {
+        double s1 = v[1] + radius * (v[4] * cosine - v[2] * sine);
+        double s2 = -v[0] * sine - radius * v[3];
+        double rub = physics.cushionFriction() / Math.max(Math.sqrt(s1 * s1 + s2 * s2), smooth);
+        double q1 = rub * s1;
+        double q2 = rub * s2;
+        double un = v[0] - radius * v[3];
+        double ut = v[1] + radius * v[2];
+        double cloth = physics.slidingFriction()
+                * Math.max(0, sine + q2 * cosine)
+                / Math.max(Math.sqrt(un * un + ut * ut), smooth);
+        double k = 2.5 / radius;
+        out[0] = -cosine + q2 * sine - cloth * un;
+        out[1] = -q1 - cloth * ut;
+        out[2] = k * (q1 * sine - cloth * ut);
+        out[3] = k * (q2 + cloth * un);
+        out[4] = -k * q1 * cosine;
+        out[WORK] = cosine * v[0];
     }
 }
