@@ -74,7 +74,7 @@ function range(interval: Interval): string {
           <th scope="row">{{ row.name }}</th>
           <td class="value">{{ t('review.spread', { sd: length(row.sd) }) }}</td>
           <td>
-            <span class="quiet small">{{ range(row.interval) }}</span>
+            <span v-if="row.interval" class="quiet small">{{ range(row.interval) }}</span>
           </td>
         </tr>
         <tr v-if="!review.explored && dispersion.offset?.radialMedianMillimetres !== undefined">
