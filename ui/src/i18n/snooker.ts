@@ -103,7 +103,7 @@ export const snooker = {
     explore: { SIDE: 'Change the side only; the first shot is the baseline' },
     help: { inOff: 'In-off on or off' },
     advice: {
-      aim: { more: 'aim {milliradians} mrad thicker.' },
+      aim: { more: 'aim {millimetres} mm thicker at the ball.' },
     },
   },
   review: {

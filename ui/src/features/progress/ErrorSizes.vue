@@ -2,11 +2,12 @@
 import { onMounted } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
+import type { ErrorSizes } from '@/api/types'
 import PageState from '@/shared/PageState.vue'
 import { useLoad } from '@/shared/useLoad'
 import { useUnits } from '@/shared/units'
 
-/** A student's own error sizes: what advice and chances are weighed with. */
+/** A student's own error sizes: what advice and chances are weighed with, as far as they can be told. */
 const props = defineProps<{ studentId: string }>()
 const { t } = useI18n()
 const { figure } = useUnits()
@@ -14,30 +15,40 @@ const { data, busy, problem, reload } = useLoad(() =>
   answer(api.GET('/api/v1/students/{id}/error-sizes', { params: { path: { id: props.studentId } } })),
 )
 onMounted(reload)
-/** Below this the figure is mostly what was believed before (methods.md, errorSds). */
-const MOSTLY_PRIOR = 0.3
+
+function bias({ cause, value }: ErrorSizes['biases'][number]): string {
+  const size = t(`progress.size.${cause}`, { sd: figure(Math.abs(value), 1) })
+  return t(`progress.bias.${cause}.${value > 0 ? 'more' : 'less'}`, { size })
+}
 </script>
 
 <template>
-  <section>
+  <section data-testid="sizes">
     <h2>{{ t('progress.sizes') }}</h2>
     <PageState :busy="busy" :problem="problem" :ready="data !== undefined" @retry="reload">
       <table v-if="data" class="figures">
         <tbody>
           <tr v-for="size in data.sizes" :key="size.cause">
             <th scope="row">{{ t(`progress.cause.${size.cause}`) }}</th>
-            <td class="value">{{ t(`progress.size.${size.cause}`, { sd: figure(size.sd, 1) }) }}</td>
-            <td class="quiet small">
-              {{ t('progress.range', { lower: figure(size.lower, 1), upper: figure(size.upper, 1) }) }}
-              <template v-if="size.resolution < MOSTLY_PRIOR"> · {{ t('progress.mostlyPrior') }}</template>
-            </td>
+            <template v-if="size.sd !== undefined">
+              <td class="value">{{ t(`progress.size.${size.cause}`, { sd: figure(size.sd, 1) }) }}</td>
+              <td class="quiet small">
+                {{
+                  t('progress.range', {
+                    lower: figure(size.lower ?? size.sd, 1),
+                    upper: figure(size.upper ?? size.sd, 1),
+                  })
+                }}
+              </td>
+            </template>
+            <td v-else colspan="2" class="quiet">{{ t('progress.notToldYet') }}</td>
           </tr>
         </tbody>
       </table>
-      <p v-if="data && !data.trusted" class="small">{{ t('progress.sizesTooLarge') }}</p>
-      <p v-if="data" class="small quiet">
-        {{ t('progress.sizesOf', { landings: data.landings, pots: data.pots }) }}
-      </p>
+      <ul v-if="data && data.biases.length > 0" class="bare">
+        <li v-for="one in data.biases" :key="one.cause">{{ bias(one) }}</li>
+      </ul>
+      <p v-if="data" class="small quiet">{{ t('progress.sizesOf', { attempts: data.attempts }) }}</p>
     </PageState>
   </section>
 </template>

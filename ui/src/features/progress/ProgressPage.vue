@@ -10,7 +10,6 @@ import MilestoneList from './MilestoneList.vue'
 import NextList from './NextList.vue'
 import PaperAndFiles from './PaperAndFiles.vue'
 import PracticeCharts from './PracticeCharts.vue'
-import SizesOverTime from './SizesOverTime.vue'
 import StationTable from './StationTable.vue'
 import StudentFrame from './StudentFrame.vue'
 import { useStudentInHand } from './useStudentInHand'
@@ -61,7 +60,6 @@ const since = computed(() => {
       <template v-if="data.attempts > 0">
         <PracticeCharts :key="data.studentId" :progress="data" />
         <ErrorSizes :key="data.studentId" :student-id="data.studentId" />
-        <SizesOverTime :key="data.studentId" :student-id="data.studentId" />
         <StationTable :stations="data.stations" />
         <MilestoneList :milestones="data.milestones" />
       </template>

@@ -4,37 +4,39 @@ import type { Advice, StrikeScale } from '@/api/types'
 import { useNotation } from '@/shared/useNotation'
 import { useUnits } from '@/shared/units'
 
-/** A correction smaller than this cannot be played on purpose. */
-const LEAST: Record<NonNullable<Advice['cause']>, number> = { PACE: 1, HEIGHT: 0.5, AIM: 0.2 }
-
 export function useAdviceWords() {
   const { t } = useI18n()
   const { figure } = useUnits()
   const notation = useNotation()
 
+  function pace({ correction, paceMetresPerSecond: from = 0 }: Advice, scale: StrikeScale): string {
+    return t(`recording.advice.pace.${correction > 0 ? 'more' : 'less'}`, {
+      percent: figure(Math.abs(correction), 0),
+      from: notation.pace(from, scale),
+      to: notation.pace(from * (1 + correction / 100), scale),
+    })
+  }
+
+  /** Half a tip is the most that is ever advised; less of it is said in mm. */
+  function height({ correction }: Advice): string {
+    const millimetres = figure(Math.abs(correction), 1)
+    return t(`recording.advice.height.${correction > 0 ? 'more' : 'less'}`, { millimetres })
+  }
+
+  /** At the object ball, where a player looks. */
+  function aim({ correction, thicker }: Advice): string {
+    const way = thicker === undefined ? (correction > 0 ? 'left' : 'right') : thicker ? 'more' : 'less'
+    return t(`recording.advice.aim.${way}`, { millimetres: figure(Math.abs(correction), 1) })
+  }
+
   return (advice: Advice, scale: StrikeScale): string => {
-    const { kind, cause, correction } = advice
+    const { kind, cause } = advice
     if (kind !== 'CORRECT' || !cause) return t(`recording.advice.${kind}`)
-    const size = Math.abs(correction)
-    if (size < LEAST[cause]) return t('recording.advice.SAME_AGAIN')
-    const way = correction > 0 ? 'more' : 'less'
-    const words = {
-      PACE: () => {
-        const from = advice.paceMetresPerSecond ?? 0
-        return t(`recording.advice.pace.${way}`, {
-          percent: figure(size, 0),
-          from: notation.pace(from, scale),
-          to: notation.pace(from * (1 + correction / 100), scale),
-        })
-      },
-      HEIGHT: () => t(`recording.advice.height.${way}`, { millimetres: figure(size, 1) }),
-      AIM: () => t(`recording.advice.aim.${way}`, { milliradians: figure(size, 1) }),
-    }
-    const from = advice.ofAll
-      ? t('recording.advice.ofAll', { n: advice.shots })
+    const words = { PACE: () => pace(advice, scale), HEIGHT: () => height(advice), AIM: () => aim(advice) }
+    const from = advice.lasting
+      ? t('recording.advice.lasting', { n: advice.shots })
       : t('recording.advice.ofThis')
-    const doubt = advice.resolution < 0.3 ? ` ${t('recording.advice.doubt')}` : ''
     const assumed = advice.assumed ? ` ${t('recording.advice.assumed')}` : ''
-    return `${from} ${words[cause]()}${doubt}${assumed}`
+    return `${from} ${words[cause]()}${assumed}`
   }
 }

@@ -57,15 +57,15 @@ export const progress = {
   sizes: 'Own error sizes',
   cause: { PACE: 'pace', HEIGHT: 'tip height', AIM: 'aim' },
   size: { PACE: '{sd} %', HEIGHT: '{sd} mm', AIM: '{sd} mrad' },
-  sizeUnit: { PACE: '% of pace', HEIGHT: 'mm of tip height', AIM: 'mrad of aim' },
-  sizeOverTime: '{cause}, by four weeks',
-  sizesNote: '{landings} landings, {pots} pots',
   range: '90 %: {lower} to {upper}',
-  mostlyPrior: 'mostly what was believed before',
+  notToldYet: 'cannot be told yet: those of the ability are reckoned with',
+  bias: {
+    AIM: { more: 'Aims {size} to the left on average.', less: 'Aims {size} to the right on average.' },
+    PACE: { more: 'Plays {size} too firm on average.', less: 'Plays {size} too soft on average.' },
+    HEIGHT: { more: 'Strikes {size} too high on average.', less: 'Strikes {size} too low on average.' },
+  },
   sizesOf:
-    'Standard deviations, from {landings} landings of clean pots whose stroke can be read back from the landing, and from {pots} attempts at pots that aim decides. They weigh the advice at the table and the chances of the ways to play.',
-  sizesTooLarge:
-    'These errors are larger than landings can show: take pace and tip height as “at least”, aim as “at most”.',
+    'Standard deviations of a stroke at 2 m/s, from the newest {attempts} attempts, pots and misses, each held against eight thousand simulated strokes of its kind. They weigh the advice at the table and the chances of the ways to play.',
   milestones: 'Milestones',
   noMilestone: 'None yet: the first is a station passed, or 100 attempts.',
   milestone: {

@@ -149,10 +149,11 @@ export const recording = {
   },
   advice: {
     SAME_AGAIN: 'Within the usual spread: same again.',
-    IS_THE_RECORD_RIGHT: 'Very unusual. Is the record right?',
+    IS_THE_RECORD_RIGHT: 'Far from what this stroke gives. Check the tap or the call.',
+    DOES_THE_CALL_FIT: 'That is what the usual stroke gives. Does the call fit this shot?',
     CANNOT_TELL: 'Nothing to say about the stroke.',
     ofThis: 'Likely from this shot:',
-    ofAll: 'From the last {n} clean pots:',
+    lasting: 'From the last {n} shots:',
     pace: {
       more: 'play about {percent} % firmer ({from} → {to}).',
       less: 'play about {percent} % softer ({from} → {to}).',
@@ -162,10 +163,11 @@ export const recording = {
       less: 'strike {millimetres} mm lower.',
     },
     aim: {
-      more: 'aim {milliradians} mrad fuller.',
-      less: 'aim {milliradians} mrad thinner.',
+      more: 'aim {millimetres} mm fuller at the ball.',
+      less: 'aim {millimetres} mm thinner at the ball.',
+      left: 'aim {millimetres} mm further left at the ball.',
+      right: 'aim {millimetres} mm further right at the ball.',
     },
-    doubt: 'It hardly shows in these landings, so try it and see.',
     assumed: '(usual stroke assumed)',
   },
   begin: {

@@ -6,13 +6,13 @@ import amberrail.app.people.SignedIn;
 import amberrail.app.sessions.PracticeSession;
 import amberrail.app.sessions.SessionService;
 import amberrail.app.web.MayBeMissing;
+import amberrail.core.aiming.PotLine;
 import amberrail.core.diagnosis.Advice;
 import amberrail.core.diagnosis.Cause;
 import amberrail.core.diagnosis.OwnErrors;
-import amberrail.core.statistics.Interval;
-import amberrail.core.statistics.Reason;
-import java.time.LocalDate;
+import amberrail.core.drill.ShotLayout;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -40,10 +40,10 @@ class AdviceController {
      * What to tell the student.
      *
      * @param cause      with {@code CORRECT}
-     * @param correction in the cause's unit: % of pace (harder positive), mm of tip height (higher), mrad of aim (thicker)
-     * @param ofAll      it comes of the last clean pots and not of this shot alone
+     * @param correction in the cause's unit: % of pace (harder positive), mm of tip height (higher), for aim mm at the object ball (to the left)
+     * @param thicker    of a correction of the aim at a cut: whether it is thicker; left out at a straight shot
+     * @param lasting    it comes of the whole run and not of this shot alone
      * @param shots      how many
-     * @param resolution how much they told of that cause, 0 to 1
      * @param assumed    no stroke was called: the usual one is assumed
      * @param paceMetresPerSecond of the stroke that was called or assumed, so that the correction can be read as a pace
      */
@@ -51,28 +51,29 @@ class AdviceController {
             Advice.Kind kind,
             @MayBeMissing Cause cause,
             double correction,
-            boolean ofAll,
+            @MayBeMissing Boolean thicker,
+            boolean lasting,
             int shots,
-            double resolution,
             boolean assumed,
             @MayBeMissing Double paceMetresPerSecond) {}
 
-    /** One error size: standard deviation, 90 % interval, how much of it is data. */
-    record SizeView(Cause cause, double sd, double lower, double upper, double resolution) {}
+    /** One error size: standard deviation and its 90 % interval; without numbers where it cannot be told yet. */
+    record SizeView(
+            Cause cause,
+            boolean told,
+            @MayBeMissing Double sd,
+            @MayBeMissing Double lower,
+            @MayBeMissing Double upper) {}
+
+    /** A lasting bias that is more than chance, in the size's unit: aim to the left, pace harder, tip higher positive. */
+    record LastingBiasView(Cause cause, double value, double sd) {}
 
     /**
      * A student's own error sizes.
      *
-     * @param landings clean pots that they come of
-     * @param pots     attempts that the aim comes of; 0 where the landings had to do
-     * @param trusted  false where the errors are larger than landings can show
+     * @param attempts that they rest on
      */
-    record SizesView(
-            List<SizeView> sizes,
-            int landings,
-            int pots,
-            boolean trusted,
-            @MayBeMissing Reason reason) {}
+    record SizesView(List<SizeView> sizes, List<LastingBiasView> biases, int attempts) {}
 
     @GetMapping("/sessions/{sessionId}/attempts/{id}/advice")
     AdviceView advice(@AuthenticationPrincipal SignedIn who, @PathVariable UUID sessionId, @PathVariable UUID id) {
@@ -80,49 +81,51 @@ class AdviceController {
         StudentAttempt attempt = attempts.ofStudent(session, id);
         ShotAdvice.Advised advised = advice.after(who, attempt);
         Advice said = advised.advice();
+        boolean aboutAim = said.cause().equals(Optional.of(Cause.AIM));
         return new AdviceView(
                 said.kind(),
                 said.cause().orElse(null),
-                said.correction(),
-                said.ofAll(),
+                aboutAim ? atTheBall(said.correction(), advised.layout()) : said.correction(),
+                aboutAim ? thicker(said.correction(), advised.layout()) : null,
+                said.lasting(),
                 said.shots(),
-                said.resolution(),
-                said.assumed(),
-                advised.stroke().map(stroke -> stroke.paceMetresPerSecond()).orElse(null));
+                advised.stroke()
+                        .map(CalledStrokes.Stroke::assumed)
+                        .orElse(attempt.played().call().isEmpty()),
+                advised.stroke().map(one -> one.stroke().paceMetresPerSecond()).orElse(null));
     }
 
-    /** Four weeks; {@code from} is their first day. */
-    record SizesPeriod(LocalDate from, SizesView sizes) {}
+    /** mrad of aim as mm at the object ball; without a pot at a metre's distance. */
+    private static double atTheBall(double milliradians, Optional<ShotLayout> layout) {
+        return milliradians
+                * layout.flatMap(ShotLayout::potLine)
+                        .map(PotLine::cueDistanceMillimetres)
+                        .orElse(1000.0)
+                / 1000;
+    }
+
+    /** A cue ball further left meets the object ball further left: thicker where that leaves to the left. */
+    private static Boolean thicker(double left, Optional<ShotLayout> layout) {
+        return layout.flatMap(ShotLayout::potLine)
+                .filter(pot -> !pot.isStraight())
+                .map(pot -> left > 0 == pot.cutDegrees() > 0)
+                .orElse(null);
+    }
 
     @GetMapping("/students/{id}/error-sizes")
     SizesView sizes(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
-        return view(sizes.of(who, id));
-    }
-
-    @GetMapping("/students/{id}/error-sizes/over-time")
-    List<SizesPeriod> sizesOverTime(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
-        return sizes.overTime(who, id).stream()
-                .map(period -> new SizesPeriod(period.from(), view(period.sizes())))
-                .toList();
-    }
-
-    private static SizesView view(OwnErrors own) {
-        double[] sds = own.errors().sds();
+        OwnErrors own = sizes.found(who, id);
         return new SizesView(
-                List.of(Cause.values()).stream()
-                        .map(cause -> {
-                            Interval interval = own.intervals().get(cause.ordinal());
-                            return new SizeView(
-                                    cause,
-                                    sds[cause.ordinal()],
-                                    interval.lower(),
-                                    interval.upper(),
-                                    own.resolution()[cause.ordinal()]);
-                        })
+                own.sizes().stream().map(AdviceController::view).toList(),
+                own.biases().stream()
+                        .map(one -> new LastingBiasView(one.cause(), one.value(), one.sd()))
                         .toList(),
-                own.landings(),
-                own.pots(),
-                own.trusted(),
-                own.reason().orElse(null));
+                own.attempts());
+    }
+
+    private static SizeView view(OwnErrors.Size size) {
+        return size.told()
+                ? new SizeView(size.cause(), true, size.sd(), size.lower(), size.upper())
+                : new SizeView(size.cause(), false, null, null, null);
     }
 }

@@ -4,8 +4,6 @@ import amberrail.app.attempts.AttemptService.StudentAttempt;
 import amberrail.app.setups.SetUps;
 import amberrail.core.attempt.Call;
 import amberrail.core.attempt.PlayedAttempt;
-import amberrail.core.diagnosis.StrokeModel;
-import amberrail.core.drill.ShotLayout;
 import amberrail.core.motion.PaceScale;
 import amberrail.core.recipe.PlannedStroke;
 import amberrail.core.recipe.Recipe;
@@ -14,7 +12,7 @@ import amberrail.core.table.TableSpec;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 
-/** The model of the stroke that an attempt was called with (answers.md, "Target and arrival"). */
+/** The stroke that an attempt was called with, or the usual one (answers.md, "Target and arrival"). */
 @Component
 class CalledStrokes {
     private static final double HALF_A_PACE_STEP = 0.5;
@@ -26,34 +24,50 @@ class CalledStrokes {
     }
 
     /**
-     * Empty where no pot is asked, where no stroke does what is asked, and in a pattern after its first shot: the cue ball did not lie where
-     * the stroke was worked out for.
+     * A stroke on the side that was played.
+     *
+     * @param assumed nobody called one: it is the usual one
+     * @param asUsual it is the usual one, called or assumed
      */
-    Optional<StrokeModel> of(StudentAttempt attempt) {
+    record Stroke(SetUp setUp, PlannedStroke stroke, boolean assumed, boolean asUsual) {
+        private static Stroke of(SetUp setUp, Recipe recipe, boolean assumed, boolean asUsual) {
+            PlannedStroke original = recipe.stroke();
+            return new Stroke(setUp, setUp.mirrored() ? original.mirrored() : original, assumed, asUsual);
+        }
+    }
+
+    /**
+     * Empty where no stroke does what is asked, and in a pattern after its first shot: the cue ball did not lie where the stroke was worked out
+     * for.
+     */
+    Optional<Stroke> of(StudentAttempt attempt) {
         PlayedAttempt played = attempt.played();
-        TableSpec table = attempt.session().table();
-        SetUp setUp = attempt.setUp().original();
+        SetUp setUp = attempt.setUp();
         if (played.shot() > 0) {
             return Optional.empty();
         }
-        ShotLayout original = setUps.drawn(setUp);
-        if (original.potLine().isEmpty()) {
-            return Optional.empty();
+        Optional<Recipe> usual = setUps.usual(setUp.original());
+        TableSpec table = attempt.session().table();
+        Optional<Call> another = played.call()
+                .map(said -> played.mirrored() ? said.mirrored() : said)
+                .filter(said -> usual.filter(recipe -> near(recipe.stroke(), said, table))
+                        .isEmpty());
+        boolean assumed = played.call().isEmpty();
+        if (another.isEmpty()) {
+            return usual.map(recipe -> Stroke.of(setUp, recipe, assumed, true));
         }
-        Optional<Recipe> usual = setUps.usual(setUp);
-        Optional<Call> call = played.call().map(said -> played.mirrored() ? said.mirrored() : said);
-        boolean assumed = call.isEmpty();
-        Optional<Call> another = call.filter(said ->
-                usual.filter(recipe -> near(recipe.stroke(), said, table)).isEmpty());
-        Optional<Recipe> recipe = another.isEmpty()
-                ? usual
-                : setUps.called(
-                        setUp,
+        return setUps.called(
+                        setUp.original(),
                         another.get().paceMetresPerSecond(),
                         another.get().tipHeightMillimetres(),
-                        another.get().tipSideMillimetres());
-        return recipe.map(
-                found -> StrokeModel.of(found, original, played.mirrored(), table.widthMillimetres(), assumed));
+                        another.get().tipSideMillimetres())
+                .map(recipe -> Stroke.of(setUp, recipe, false, false));
+    }
+
+    /** The usual stroke of the attempt's set-up, whatever was called. */
+    Optional<Stroke> usual(StudentAttempt attempt) {
+        SetUp setUp = attempt.setUp();
+        return setUps.usual(setUp.original()).map(recipe -> Stroke.of(setUp, recipe, false, true));
     }
 
     /** Within half a step: a quarter of a tip, half a pace step. */

@@ -1,77 +1,139 @@
 package amberrail.app.advice;
 
+import amberrail.app.ability.Abilities;
+import amberrail.app.ability.AbilityModel;
 import amberrail.app.attempts.AttemptService;
 import amberrail.app.attempts.AttemptService.StudentAttempt;
+import amberrail.app.attempts.StationPlayed;
 import amberrail.app.people.Access;
 import amberrail.app.people.SignedIn;
 import amberrail.core.diagnosis.OwnErrors;
+import amberrail.core.diagnosis.OwnErrors.Ability;
+import amberrail.core.drill.Skill;
+import amberrail.core.statistics.RaschFit;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import java.time.Clock;
-import java.time.Duration;
-import java.time.Instant;
-import java.time.LocalDate;
-import java.time.ZoneOffset;
-import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
+import jakarta.annotation.PreDestroy;
 import java.util.List;
-import java.util.TreeMap;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.event.TransactionPhase;
+import org.springframework.transaction.event.TransactionalEventListener;
 
-/** A student's own error sizes, from their newest attempts; worked out anew after a few minutes. */
+/**
+ * A student's own error sizes, from their newest attempts. One worker finds them; whoever asks gets what was found last, and until something was,
+ * the sizes of their ability.
+ */
 @Service
 public class OwnErrorSizes {
+    private static final Logger LOG = LoggerFactory.getLogger(OwnErrorSizes.class);
     private static final int NEWEST = 300;
-    private static final int NEWEST_OVER_TIME = 2_000;
-    private static final int DAYS_OF_A_PERIOD = 28;
-    private static final int FEWEST_OF_A_PERIOD = 40;
-    private static final Duration KEPT = Duration.ofMinutes(3);
+    /** Sizes do not move with one attempt. */
+    private static final int ANEW_AFTER_ATTEMPTS = 10;
 
     private final AttemptService attempts;
     private final SeenShots seen;
+    private final AbilityModel model;
     private final Access access;
-    private final Clock clock;
-    private final Cache<UUID, OwnErrors> known =
-            Caffeine.newBuilder().maximumSize(500).expireAfterWrite(KEPT).build();
+    private final Cache<UUID, Found> known =
+            Caffeine.newBuilder().maximumSize(1_000).build();
 
-    private final Cache<UUID, List<Period>> periods =
-            Caffeine.newBuilder().maximumSize(500).expireAfterWrite(KEPT).build();
+    private final Set<UUID> underWay = ConcurrentHashMap.newKeySet();
+    private final ConcurrentHashMap<UUID, Integer> writtenSince = new ConcurrentHashMap<>();
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(run -> {
+        Thread thread = new Thread(run, "own error sizes");
+        thread.setDaemon(true);
+        thread.setPriority(Thread.MIN_PRIORITY);
+        return thread;
+    });
 
-    OwnErrorSizes(AttemptService attempts, SeenShots seen, Access access, Clock clock) {
-        this.clock = clock;
+    OwnErrorSizes(AttemptService attempts, SeenShots seen, AbilityModel model, Access access) {
         this.attempts = attempts;
         this.seen = seen;
+        this.model = model;
         this.access = access;
     }
 
-    /** Four weeks' own error sizes; {@code from} is the first of its days. */
-    public record Period(LocalDate from, OwnErrors sizes) {}
+    private record Found(OwnErrors errors) {}
 
-    /** By periods of four weeks back from today, oldest first; those with too few attempts to say anything are left out. */
-    public List<Period> overTime(SignedIn who, UUID studentId) {
-        access.requireStudent(who, studentId);
-        return periods.get(studentId, id -> periods(attempts.newestOf(who, id, NEWEST_OVER_TIME)));
+    @PreDestroy
+    void stop() {
+        worker.shutdownNow();
     }
 
-    private List<Period> periods(List<StudentAttempt> newestFirst) {
-        LocalDate tomorrow =
-                LocalDate.ofInstant(Instant.now(clock), ZoneOffset.UTC).plusDays(1);
-        TreeMap<LocalDate, List<StudentAttempt>> byPeriod = new TreeMap<>();
-        for (StudentAttempt one : newestFirst) {
-            LocalDate day = LocalDate.ofInstant(one.session().startedAt(), ZoneOffset.UTC);
-            long back = (ChronoUnit.DAYS.between(day, tomorrow) + DAYS_OF_A_PERIOD - 1) / DAYS_OF_A_PERIOD;
-            byPeriod.computeIfAbsent(tomorrow.minusDays(back * DAYS_OF_A_PERIOD), k -> new ArrayList<>())
-                    .add(one);
-        }
-        return byPeriod.entrySet().stream()
-                .filter(period -> period.getValue().size() >= FEWEST_OF_A_PERIOD)
-                .map(period -> new Period(period.getKey(), OwnErrors.of(seen.groups(period.getValue()))))
-                .toList();
+    @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
+    void played(StationPlayed place) {
+        writtenSince.merge(place.studentId(), 1, Integer::sum);
     }
 
+    /** What is known now; the worker sees to what is not, or has become old. */
     public OwnErrors of(SignedIn who, UUID studentId) {
         access.requireStudent(who, studentId);
-        return known.get(studentId, id -> OwnErrors.of(seen.groups(attempts.newestOf(who, id, NEWEST))));
+        Found found = known.getIfPresent(studentId);
+        if (found == null || writtenSince.getOrDefault(studentId, 0) >= ANEW_AFTER_ATTEMPTS) {
+            ask(who, studentId);
+        }
+        return found == null ? OwnErrors.ofAbility(ability(studentId), 0) : found.errors();
+    }
+
+    /** The same, found now: for whoever looks at them and not at something else. */
+    public OwnErrors found(SignedIn who, UUID studentId) {
+        access.requireStudent(who, studentId);
+        if (known.getIfPresent(studentId) == null || writtenSince.getOrDefault(studentId, 0) > 0) {
+            find(who, studentId);
+        }
+        return known.get(studentId, id -> new Found(OwnErrors.ofAbility(ability(id), 0)))
+                .errors();
+    }
+
+    private void ask(SignedIn who, UUID studentId) {
+        if (underWay.add(studentId)) {
+            worker.execute(() -> {
+                try {
+                    find(who, studentId);
+                } catch (RuntimeException failed) {
+                    LOG.error("the own error sizes of {} cannot be found", studentId, failed);
+                } finally {
+                    underWay.remove(studentId);
+                }
+            });
+        }
+    }
+
+    private void find(SignedIn who, UUID studentId) {
+        writtenSince.remove(studentId);
+        List<StudentAttempt> newest = attempts.newestOf(who, studentId, NEWEST);
+        List<SeenShots.Group> groups = seen.groups(newest);
+        known.put(
+                studentId,
+                new Found(OwnErrors.of(
+                        ability(studentId),
+                        band -> groups.stream()
+                                .map(group -> seen.cell(group, band))
+                                .toList())));
+    }
+
+    /** Over all skills in which the student has results, the surer ones counting more. */
+    private Ability ability(UUID studentId) {
+        Abilities now = model.current();
+        double weight = 0;
+        double sum = 0;
+        for (Skill skill : Skill.values()) {
+            Optional<RaschFit.Placed> placed =
+                    now.ability(studentId, skill).filter(one -> !one.note().equals(Optional.of(RaschFit.Note.NO_DATA)));
+            if (placed.isPresent()) {
+                double precision = 1 / (placed.get().se() * placed.get().se());
+                weight += precision;
+                sum += precision * placed.get().logits();
+            }
+        }
+        return weight == 0 ? Ability.UNKNOWN : new Ability(sum / weight, Math.sqrt(1 / weight));
     }
 }

@@ -1,12 +1,10 @@
 package amberrail.app.advice;
 
 import amberrail.app.attempts.AttemptService.StudentAttempt;
-import amberrail.app.setups.SetUps;
-import amberrail.core.aiming.PotLine;
 import amberrail.core.attempt.PlayedAttempt;
-import amberrail.core.diagnosis.OwnErrors;
-import amberrail.core.diagnosis.SeenShot;
-import amberrail.core.diagnosis.StrokeModel;
+import amberrail.core.diagnosis.StrokeTables;
+import amberrail.core.grading.Band;
+import amberrail.core.statistics.StrokeCell;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -14,15 +12,15 @@ import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 
-/** Attempts as core's diagnosis wants them, grouped by what they share. */
+/** Attempts as core's diagnosis wants them: with the table of the stroke that they were meant to be, grouped by what they share. */
 @Component
 class SeenShots {
     private final CalledStrokes strokes;
-    private final SetUps setUps;
+    private final PlayedTables tables;
 
-    SeenShots(CalledStrokes strokes, SetUps setUps) {
+    SeenShots(CalledStrokes strokes, PlayedTables tables) {
         this.strokes = strokes;
-        this.setUps = setUps;
+        this.tables = tables;
     }
 
     /** What attempts must share to be compared: the same set-up, side and call. */
@@ -40,32 +38,34 @@ class SeenShots {
         }
     }
 
-    /** Oldest first within a group, if they come newest first. Attempts without a stroke to judge them by are left out. */
-    List<OwnErrors.Group> groups(List<StudentAttempt> newestFirst) {
+    /** A stroke with all attempts at it, oldest first. */
+    record Group(CalledStrokes.Stroke stroke, List<StudentAttempt> attempts) {}
+
+    /** Attempts without a stroke to judge them by are left out. */
+    List<Group> groups(List<StudentAttempt> newestFirst) {
         Map<Alike, List<StudentAttempt>> alike = new LinkedHashMap<>();
         for (int i = newestFirst.size() - 1; i >= 0; i--) {
             StudentAttempt one = newestFirst.get(i);
             alike.computeIfAbsent(Alike.of(one), k -> new ArrayList<>()).add(one);
         }
-        List<OwnErrors.Group> groups = new ArrayList<>();
+        List<Group> groups = new ArrayList<>();
         for (List<StudentAttempt> group : alike.values()) {
-            Optional<StrokeModel> model = strokes.of(group.get(0));
-            model.ifPresent(found -> groups.add(new OwnErrors.Group(
-                    found,
-                    leavesLeft(group.get(0)),
-                    group.stream()
-                            .map(one -> SeenShot.of(found, one.played().seen()))
-                            .toList())));
+            strokes.of(group.get(0)).ifPresent(stroke -> groups.add(new Group(stroke, group)));
         }
         return groups;
     }
 
-    /** Whether the object ball leaves to the left of the aim. */
-    boolean leavesLeft(StudentAttempt attempt) {
-        return setUps.drawn(attempt.setUp())
-                .potLine()
-                .map(PotLine::cutDegrees)
-                .filter(cut -> cut < 0)
-                .isEmpty();
+    StrokeCell cell(Group group, Band band) {
+        return cell(group.stroke(), group.attempts(), band);
+    }
+
+    /** Fouls are left out: the simulation does not know them. */
+    StrokeCell cell(CalledStrokes.Stroke stroke, List<StudentAttempt> attempts, Band band) {
+        return new StrokeCell(
+                tables.of(stroke.setUp(), stroke.stroke(), band),
+                attempts.stream()
+                        .map(one -> StrokeTables.seen(one.played().seen()))
+                        .flatMap(Optional::stream)
+                        .toList());
     }
 }

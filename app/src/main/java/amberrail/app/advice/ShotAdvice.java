@@ -3,60 +3,71 @@ package amberrail.app.advice;
 import amberrail.app.attempts.AttemptService;
 import amberrail.app.attempts.AttemptService.StudentAttempt;
 import amberrail.app.people.SignedIn;
-import amberrail.app.setups.SetUps;
 import amberrail.core.diagnosis.Advice;
-import amberrail.core.diagnosis.SeenShot;
-import amberrail.core.diagnosis.StrokeErrors;
-import amberrail.core.diagnosis.StrokeModel;
+import amberrail.core.diagnosis.OwnErrors;
+import amberrail.core.diagnosis.StrokeTables;
+import amberrail.core.drill.ShotLayout;
+import amberrail.core.grading.Band;
 import amberrail.core.motion.PaceScale;
-import amberrail.core.recipe.PlannedStroke;
-import java.util.Comparator;
+import amberrail.core.statistics.AdviceEvidence;
+import amberrail.core.statistics.StrokeCell;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 
-/** Weighs a shot, the last few like it and the student's own error sizes. */
+/** Weighs a shot and the run that it is in, at the student's sizes. */
 @Service
 class ShotAdvice {
-    private static final int LOOKED_BACK = 60;
+    /** After so many attempts a run begins anew. */
+    private static final int LONGEST_RUN = AdviceEvidence.LOOKS.get(AdviceEvidence.LOOKS.size() - 1);
 
     private final AttemptService attempts;
     private final CalledStrokes strokes;
     private final SeenShots seen;
     private final OwnErrorSizes sizes;
-    private final SetUps setUps;
 
-    ShotAdvice(AttemptService attempts, CalledStrokes strokes, SeenShots seen, OwnErrorSizes sizes, SetUps setUps) {
-        this.setUps = setUps;
+    ShotAdvice(AttemptService attempts, CalledStrokes strokes, SeenShots seen, OwnErrorSizes sizes) {
         this.attempts = attempts;
         this.strokes = strokes;
         this.seen = seen;
         this.sizes = sizes;
     }
 
-    /** What to say, and the stroke that the shot was judged by, if there was one. */
-    record Advised(Advice advice, Optional<PlannedStroke> stroke) {}
+    /** What to say, and the stroke that the shot was judged by, if there was one; its layout says what is thicker. */
+    record Advised(Advice advice, Optional<CalledStrokes.Stroke> stroke, Optional<ShotLayout> layout) {
+        private static Advised nothing() {
+            return new Advised(Advice.cannotTell(), Optional.empty(), Optional.empty());
+        }
+    }
 
     Advised after(SignedIn who, StudentAttempt attempt) {
-        Optional<StrokeModel> model = strokes.of(attempt);
-        if (model.isEmpty()) {
-            return new Advised(Advice.cannotTell(attempt.played().call().isEmpty()), Optional.empty());
+        Optional<CalledStrokes.Stroke> called = strokes.of(attempt);
+        if (called.isEmpty() || StrokeTables.seen(attempt.played().seen()).isEmpty()) {
+            return Advised.nothing();
         }
-        SeenShots.Alike alike = SeenShots.Alike.of(attempt);
-        List<SeenShot> before = attempts.newestOf(who, attempt.played().studentId(), LOOKED_BACK).stream()
-                .filter(one -> SeenShots.Alike.of(one).equals(alike))
-                .filter(one -> one.played().playedAt().isBefore(attempt.played().playedAt()))
-                .sorted(Comparator.comparing(one -> one.played().playedAt()))
-                .map(one -> SeenShot.of(model.get(), one.played().seen()))
-                .toList();
-        StrokeErrors errors = sizes.of(who, attempt.played().studentId()).errors();
-        PlannedStroke stroke = model.get().stroke();
+        CalledStrokes.Stroke stroke = called.get();
+        OwnErrors own = sizes.of(who, attempt.played().studentId());
+        Band band = own.band();
+        StrokeCell run = seen.cell(stroke, runOf(attempt), band);
+        Optional<StrokeCell> usual = stroke.asUsual()
+                ? Optional.empty()
+                : strokes.usual(attempt).map(one -> seen.cell(one, List.of(attempt), band));
+        ShotLayout layout = stroke.setUp().drawn();
+        double pace = stroke.stroke().paceMetresPerSecond();
         Advice.Limits limits = new Advice.Limits(
-                attempt.session().table().kind().tipDiameterMillimetres() / 2,
-                PaceScale.stepPercent(stroke.paceMetresPerSecond()));
-        Advice advice = Advice.after(
-                SeenShot.of(model.get(), attempt.played().seen()), before, errors, seen.leavesLeft(attempt), limits);
-        boolean toATarget = setUps.drawn(attempt.setUp()).hasTarget();
-        return new Advised(toATarget ? advice : advice.forThePotAlone(), Optional.of(stroke));
+                attempt.session().table().kind().tipDiameterMillimetres() / 2, PaceScale.stepPercent(pace));
+        Advice advice = Advice.after(run, band, usual, own, new Advice.Asked(pace, layout.hasTarget(), limits));
+        return new Advised(advice, called, Optional.of(layout));
+    }
+
+    /** Those of this session that are alike, up to this one; a new run begins after twenty. Fouls do not count. */
+    private List<StudentAttempt> runOf(StudentAttempt attempt) {
+        SeenShots.Alike alike = SeenShots.Alike.of(attempt);
+        List<StudentAttempt> before = attempts.ofSessionUpTo(attempt).stream()
+                .filter(one -> SeenShots.Alike.of(one).equals(alike))
+                .filter(one -> StrokeTables.seen(one.played().seen()).isPresent())
+                .toList();
+        int begin = (before.size() - 1) / LONGEST_RUN * LONGEST_RUN;
+        return before.subList(Math.max(0, begin), before.size());
     }
 }

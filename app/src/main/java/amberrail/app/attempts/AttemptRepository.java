@@ -46,6 +46,12 @@ interface AttemptRepository extends JpaRepository<AttemptEntity, UUID> {
                     + " and a.deleted = false order by a.playedAt, a.sequence, a.id")
     List<AttemptEntity> ofDrill(List<UUID> sessionIds, UUID studentId, String drillId);
 
+    /** One student's attempts at a drill of a session up to a place in its order; undone ones left out. */
+    @Query(
+            "select a from AttemptEntity a where a.sessionId = :sessionId and a.studentId = :studentId and a.drillId = :drillId"
+                    + " and a.sequence <= :sequence and a.deleted = false order by a.sequence, a.deviceId, a.id")
+    List<AttemptEntity> upTo(UUID sessionId, UUID studentId, String drillId, long sequence);
+
     @Query("select max(a.sequence) from AttemptEntity a where a.sessionId = :sessionId")
     Optional<Long> greatestSequence(UUID sessionId);
 

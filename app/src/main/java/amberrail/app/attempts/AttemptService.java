@@ -113,6 +113,14 @@ public class AttemptService {
         return attempts.playedAt(session.id());
     }
 
+    /** The attempts of this one's student in its session up to it, in their order; undone ones left out. */
+    public List<StudentAttempt> ofSessionUpTo(StudentAttempt last) {
+        PlayedAttempt played = last.played();
+        return attempts.upTo(last.session().id(), played.studentId(), played.drillId(), played.sequence()).stream()
+                .map(row -> new StudentAttempt(last.session(), last.drill(), AttemptMapping.played(row)))
+                .toList();
+    }
+
     /** A student's newest attempts over all sessions that this person may see, newest first. */
     public List<StudentAttempt> newestOf(SignedIn who, UUID studentId, int most) {
         return newest(

@@ -74,7 +74,7 @@ class RecipeController {
     private ExecutionErrors errors(SignedIn who, UUID studentId, double abilityLogits) {
         return studentId == null
                 ? ExecutionErrors.ofAbility(abilityLogits)
-                : sizes.of(who, studentId).errors().forSimulation();
+                : sizes.of(who, studentId).inUse();
     }
 
     private SetUp setUp(SignedIn who, String drillId, int station, int shot, UUID tableId) {

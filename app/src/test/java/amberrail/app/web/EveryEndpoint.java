@@ -263,7 +263,6 @@ abstract class EveryEndpoint extends AppTest {
                         "POST", ofStudent + "/report", Map.of("note", "", "paper", "A4"), OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("GET", ofStudent + "/next-stations", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("GET", ofStudent + "/error-sizes", null, OK, OK, NOT_FOUND, NOT_FOUND),
-                new Rule("GET", ofStudent + "/error-sizes/over-time", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("GET", ofStudent + "/routine", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("PUT", ofStudent + "/routine", routine, OK, OK, NOT_FOUND, NOT_FOUND),
                 everybody("GET", "/api/v1/gear", null),

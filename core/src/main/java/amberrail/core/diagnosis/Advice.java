@@ -1,66 +1,47 @@
 package amberrail.core.diagnosis;
 
-import amberrail.core.statistics.ArrivalError;
-import amberrail.core.statistics.Dispersion;
-import amberrail.core.statistics.MapCause;
-import java.util.ArrayList;
-import java.util.List;
+import amberrail.core.grading.Band;
+import amberrail.core.simulation.ExecutionErrors;
+import amberrail.core.statistics.AdviceEvidence;
+import amberrail.core.statistics.StrokeCell;
+import amberrail.core.statistics.StrokeTable;
 import java.util.Objects;
 import java.util.Optional;
 
 /**
- * What to tell a student after a shot (answers.md, "Advice to the student"): a correction only where a cause is likely or a bias is real,
- * one thing at a time, never inside the noise.
+ * What to tell a student after a shot: a correction only where one cause stands out, in this shot alone or, at the looks after 5, 10 and 20 shots, as a
+ * lasting one; one thing at a time; and silence where there is nothing to say.
  *
  * @param kind       what there is to say
  * @param cause      what to change, with {@code CORRECT}
- * @param correction by how much, in the cause's unit; the opposite of what went wrong, at most half a tip or one pace step
- * @param ofAll      whether it comes of the last clean pots and not of this shot alone
+ * @param correction by how much, in the cause's unit at this stroke's pace; the opposite of what went wrong
+ * @param lasting    whether it comes of the whole run and not of this shot alone
  * @param shots      how many shots it comes of
- * @param resolution how much they told of that cause, 0 to 1
- * @param assumed    the stroke was not called: the usual one is assumed
+ * @see "statistics/methods.md, adviceEvidence"
  */
-public record Advice(
-        Kind kind,
-        Optional<Cause> cause,
-        double correction,
-        boolean ofAll,
-        int shots,
-        double resolution,
-        boolean assumed) {
+public record Advice(Kind kind, Optional<Cause> cause, double correction, boolean lasting, int shots) {
     /** What there is to say. */
     public enum Kind {
         /** Change one thing. */
         CORRECT,
         /** Within the student's usual spread: the same again. */
         SAME_AGAIN,
-        /** So odd that the record may be wrong; asked before any cause is named. */
+        /** So far off what this stroke gives that the tap or the call may be wrong; asked before any cause is named. */
         IS_THE_RECORD_RIGHT,
-        /** No landing, or no stroke that the simulation could play: nothing is said about the stroke. */
+        /** The same, but it is quite what the usual stroke gives: the call does not fit the shot. */
+        DOES_THE_CALL_FIT,
+        /** Neither a landing nor a miss to judge by, or no stroke that the simulation could play. */
         CANNOT_TELL
     }
 
-    private static final int FEWEST_FOR_A_BIAS = 5;
-    private static final int MOST_FOR_A_BIAS = 10;
     private static final double TOO_ODD = 0.001;
-    private static final double LEVEL = 0.95;
-    /** Of the usual sizes, for a bias that lasts (methods.md, "Student's lasting bias"). */
-    private static final double LASTING_SHARE = 0.5;
+    private static final double FITS = 0.05;
+    /** Smaller than this cannot be played on purpose: mrad, per cent, mm. */
+    private static final double[] LEAST = {0.2, 1, 0.5};
 
     public Advice {
         Objects.requireNonNull(kind);
         Objects.requireNonNull(cause);
-    }
-
-    public static Advice cannotTell(boolean assumed) {
-        return new Advice(Kind.CANNOT_TELL, Optional.empty(), 0, false, 0, 0, assumed);
-    }
-
-    /** The same where nothing but the pot is asked: pace and height only moved the cue ball to where it was free to go. */
-    public Advice forThePotAlone() {
-        boolean aboutPosition =
-                kind == Kind.CORRECT && cause.filter(Cause.AIM::equals).isEmpty();
-        return aboutPosition ? new Advice(Kind.SAME_AGAIN, Optional.empty(), 0, false, shots, 0, assumed) : this;
     }
 
     /** The most that is ever advised: half a tip (mm), one pace step (per cent of this pace), and no limit but the estimate for aim. */
@@ -76,116 +57,76 @@ public record Advice(
     }
 
     /**
-     * @param shot       the shot that was just recorded
-     * @param before     earlier shots of this station, side and call, oldest first
-     * @param atReference the student's own error sizes at the reference pace
-     * @param leavesLeft whether the object ball leaves to the left of the aim on this side
+     * What is asked of the shot.
+     *
+     * @param paceMetresPerSecond of the stroke, by which errors grow
+     * @param toATarget whether the drill asks for position: where it does not, nothing is said about it
+     * @param limits    see there
      */
-    public static Advice after(
-            SeenShot shot, List<SeenShot> before, StrokeErrors atReference, boolean leavesLeft, Limits limits) {
-        StrokeErrors errors = atReference.at(shot.model().stroke().paceMetresPerSecond());
-        boolean assumed = shot.model().assumed();
-        if (shot.place().isEmpty()) {
-            return cannotTell(assumed);
-        }
-        ArrivalError error = shot.model().error(shot.place().get());
-        MapCause cause = MapCause.of(
-                shot.model().jacobian(),
-                errors.sds(),
-                error.lineMillimetres(),
-                error.speedMillimetres(),
-                noise(shot.placingVariance()),
-                PotBounds.of(shot.outcome(), shot.model(), leavesLeft));
-        if (cause.surpriseP() < TOO_ODD && cause.likely().isEmpty() || cause.surpriseP() < TOO_ODD * TOO_ODD) {
-            return new Advice(Kind.IS_THE_RECORD_RIGHT, Optional.empty(), 0, false, 1, 0, assumed);
-        }
-        if (cause.likely().isPresent()) {
-            int j = cause.likely().getAsInt();
-            return correct(Cause.values()[j], cause, j, false, 1, assumed, limits);
-        }
-        return lasting(shot, before, errors, limits)
-                .orElseGet(() -> new Advice(Kind.SAME_AGAIN, Optional.empty(), 0, false, 1, 0, assumed));
+    public record Asked(double paceMetresPerSecond, boolean toATarget, Limits limits) {}
+
+    public static Advice cannotTell() {
+        return new Advice(Kind.CANNOT_TELL, Optional.empty(), 0, false, 0);
     }
 
-    private static Optional<Advice> lasting(SeenShot shot, List<SeenShot> before, StrokeErrors errors, Limits limits) {
-        List<SeenShot> clean = new ArrayList<>(before);
-        clean.add(shot);
-        clean.removeIf(one -> !one.cleanPot() || one.place().isEmpty());
-        List<SeenShot> last = clean.subList(Math.max(0, clean.size() - MOST_FOR_A_BIAS), clean.size());
-        int n = last.size();
-        if (n < FEWEST_FOR_A_BIAS) {
-            return Optional.empty();
+    /**
+     * @param run   the present run of this stroke, oldest first, this shot last
+     * @param band  whose sizes the run's table was played with
+     * @param usual the last shot with the usual stroke's table, where another stroke was called
+     */
+    public static Advice after(StrokeCell run, Band band, Optional<StrokeCell> usual, OwnErrors own, Asked asked) {
+        int n = run.attempts().size();
+        StrokeCell.Seen last = run.attempts().get(n - 1);
+        boolean clean = last.outcome().equals(StrokeTable.CLEAN);
+        if (clean && last.landing().isEmpty()) {
+            return cannotTell();
         }
-        StrokeModel model = shot.model();
-        boolean real = Dispersion.of(
-                        model.landing(),
-                        model.arrival(),
-                        last.stream().map(one -> one.place().orElseThrow()).toList(),
-                        LEVEL)
-                .biasTest()
-                .value()
-                .filter(test -> test.real())
-                .isPresent();
-        if (!real) {
-            return Optional.empty();
-        }
-        return lastingCause(model, last, errors).map(cause -> {
-            int j = greatest(cause.inPriorSds());
-            return correct(Cause.values()[j], cause, j, true, n, model.assumed(), limits);
-        });
-    }
-
-    /** The mean error of the last shots, its noise made of what one shot strays by (methods.md, "Student's lasting bias"). */
-    private static Optional<MapCause> lastingCause(StrokeModel model, List<SeenShot> last, StrokeErrors errors) {
-        int n = last.size();
-        double line = 0;
-        double speed = 0;
-        double placing = 0;
-        for (SeenShot one : last) {
-            ArrivalError error = model.error(one.place().orElseThrow());
-            line += error.lineMillimetres() / n;
-            speed += error.speedMillimetres() / n;
-            placing += one.placingVariance() / n;
-        }
-        double[] sds = errors.sds();
-        double[][] noise = noise(placing);
-        double[] half = new double[sds.length];
-        for (int j = 0; j < sds.length; j++) {
-            half[j] = LASTING_SHARE * sds[j];
-            for (int r = 0; r < 2; r++) {
-                for (int s = 0; s < 2; s++) {
-                    noise[r][s] += model.jacobian()[r][j] * sds[j] * sds[j] * model.jacobian()[s][j];
-                }
+        double[] sizes = own.relativeTo(band);
+        AdviceEvidence evidence = AdviceEvidence.now(run, sizes, own.shape());
+        AdviceEvidence.OfLast alone = evidence.last().orElseThrow();
+        double[] four = {sizes[0], sizes[1], sizes[2], sizes[2]};
+        if (asked.toATarget() && run.chanceOfSoFarOff(four, own.shape()) < TOO_ODD) {
+            // A good shot with a wrong call is the call's fault, whatever cause would explain it.
+            if (usual.filter(cell -> cell.chanceOfSoFarOff(four, own.shape()) > FITS)
+                    .isPresent()) {
+                return asking(Kind.DOES_THE_CALL_FIT);
+            }
+            if (alone.single().isEmpty()) {
+                return asking(Kind.IS_THE_RECORD_RIGHT);
             }
         }
-        for (double[] row : noise) {
-            row[0] /= n;
-            row[1] /= n;
+        Optional<Advice> found = alone.single()
+                .map(one -> correct(one, alone.error().get(one.ordinal()), false, 1, band, asked))
+                .or(() -> evidence.looks().stream()
+                        .filter(look -> look.shots() == n)
+                        .findFirst()
+                        .flatMap(look -> look.named()
+                                .map(one -> correct(one, look.bias().get(one.ordinal()), true, n, band, asked))));
+        return found.filter(advice -> maySay(advice, clean, asked)).orElse(sameAgain());
+    }
+
+    /** About position only where it is asked or the shot was missed; where it is not asked, aim alone, from missed and jawed pots. */
+    private static boolean maySay(Advice advice, boolean clean, Asked asked) {
+        int cause = advice.cause().orElseThrow().ordinal();
+        if (Math.abs(advice.correction()) < LEAST[cause]) {
+            return false;
         }
-        return Optional.of(MapCause.of(model.jacobian(), half, line, speed, noise, Optional.empty()));
+        return asked.toATarget() || !clean && advice.cause().get() == Cause.AIM;
+    }
+
+    private static Advice asking(Kind kind) {
+        return new Advice(kind, Optional.empty(), 0, false, 1);
+    }
+
+    private static Advice sameAgain() {
+        return new Advice(Kind.SAME_AGAIN, Optional.empty(), 0, false, 1);
     }
 
     private static Advice correct(
-            Cause cause, MapCause found, int j, boolean ofAll, int shots, boolean assumed, Limits limits) {
-        return new Advice(
-                Kind.CORRECT,
-                Optional.of(cause),
-                limits.clip(cause, -found.estimate()[j]),
-                ofAll,
-                shots,
-                found.resolution()[j],
-                assumed);
-    }
-
-    private static int greatest(double[] inSds) {
-        int greatest = 0;
-        for (int j = 1; j < inSds.length; j++) {
-            greatest = Math.abs(inSds[j]) > Math.abs(inSds[greatest]) ? j : greatest;
-        }
-        return greatest;
-    }
-
-    private static double[][] noise(double variance) {
-        return new double[][] {{variance, 0}, {0, variance}};
+            AdviceEvidence.Strayed strayed, double inBandSizes, boolean lasting, int shots, Band band, Asked asked) {
+        Cause cause = Cause.valueOf(strayed.name());
+        ExecutionErrors here = OwnErrors.ofBand(band).at(asked.paceMetresPerSecond());
+        double off = inBandSizes * cause.of(here);
+        return new Advice(Kind.CORRECT, Optional.of(cause), asked.limits().clip(cause, -off), lasting, shots);
     }
 }

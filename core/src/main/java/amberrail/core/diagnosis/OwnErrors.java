@@ -1,209 +1,177 @@
 package amberrail.core.diagnosis;
 
-import amberrail.core.attempt.PotOutcome;
+import amberrail.core.grading.Band;
 import amberrail.core.simulation.ExecutionErrors;
-import amberrail.core.statistics.AimFromManyPots;
-import amberrail.core.statistics.ArrivalError;
-import amberrail.core.statistics.Dispersion;
-import amberrail.core.statistics.ErrorSds;
-import amberrail.core.statistics.Interval;
-import amberrail.core.statistics.Reason;
+import amberrail.core.statistics.OwnSizes;
+import amberrail.core.statistics.StrokeCell;
+import amberrail.core.statistics.StrokeShape;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
+import java.util.function.Function;
 
 /**
- * A student's own error sizes from recorded shots (methods.md, errorSds and aimFromPots).
+ * A student's own error sizes, as far as they can be told; else those of their ability, everywhere.
  *
- * @param errors     what to reckon with
- * @param intervals  90 % of each, in the order of {@link Cause}; of the landings alone, so the aim's is of clean pots
- * @param resolution how much the landings told of each
- * @param landings   clean pots with a landing that it comes of; of strokes whose landings can be read back to their errors
- * @param pots       attempts that the aim comes of; 0 where the landings had to do
- * @param trusted    whether every stroke that it comes of still tells errors this large; else they are larger than landings can show
- * @param reason     {@code NO_DATA} where it is the prior
+ * @param inUse    what advice, chances and review reckon with: at the reference pace
+ * @param shape    whether now and then a stroke goes wild
+ * @param sizes    one for each cause, told or not
+ * @param biases   lasting ones that are more than chance, of told sizes only
+ * @param attempts that they rest on
+ * @see "statistics/methods.md, ownErrors"
  */
-public record OwnErrors(
-        StrokeErrors errors,
-        List<Interval> intervals,
-        double[] resolution,
-        int landings,
-        int pots,
-        boolean trusted,
-        Optional<Reason> reason) {
-    private static final double PRIOR_WEIGHT = 5;
-    private static final int FEWEST_POTS = 20;
-    private static final int FEWEST_LANDINGS = 20;
-    private static final int FEWEST_FOR_A_BIAS = 5;
-    private static final double LEVEL = 0.95;
-    private static final double MODEL_ROOM = 1.12;
-    /** A pot that forgives more than this many of the student's aim errors is too easy to measure them by. */
-    private static final double MOST_FORGIVEN = 1.6;
+public record OwnErrors(ExecutionErrors inUse, StrokeShape shape, List<Size> sizes, List<Bias> biases, int attempts) {
+    private static final double LOGITS_PER_BAND = 1.5;
+    private static final double LN_SHRINK_PER_BAND = Math.log(1.6);
+    private static final double LEAST_ABILITY_SE = 0.5;
+    private static final double UNKNOWN_ABILITY_SE = 1.5;
+    private static final double SD_LOG_OF_ONE_SIZE = 0.35;
+    private static final int MOST_BANDS = 3;
+    private static final double TWO_SIDED_95 = 1.96;
+    private static final double MOST_LOGITS = 6;
 
-    /** Shots of one station, side and call: they share a model, and a lasting bias is theirs. */
-    public record Group(StrokeModel model, boolean leavesLeft, List<SeenShot> shots) {
-        public Group {
-            shots = List.copyOf(shots);
+    /** A student's ability in logits; unknown: the reference student's, very unsure. */
+    public record Ability(double logits, double se) {
+        public static final Ability UNKNOWN = new Ability(0, UNKNOWN_ABILITY_SE);
+
+        private ExecutionErrors sizes() {
+            return ExecutionErrors.ofAbility(Math.max(-MOST_LOGITS, Math.min(MOST_LOGITS, logits)));
+        }
+
+        private Band band() {
+            return nearest(logits);
         }
     }
 
-    public static OwnErrors of(List<Group> groups) {
-        List<Group> told = groups;
-        FromLandings sizes = FromLandings.of(told);
-        boolean trusted = false;
-        while (!trusted) {
-            double times = sizes.timesTheReference();
-            List<Group> holding = told.stream()
-                    .filter(group -> group.model().holdsUpTo() >= Math.min(times, 2))
-                    .toList();
-            trusted = holding.size() == told.size();
-            FromLandings next = trusted ? sizes : FromLandings.of(holding);
-            if (next.landings() < FEWEST_LANDINGS) {
+    /**
+     * One error size as a standard deviation at the reference pace, in the cause's unit.
+     *
+     * @param told  whether it is the student's own; else it is that of their ability, and no number of theirs is shown
+     * @param lower end of its 90 % interval
+     */
+    public record Size(Cause cause, boolean told, double sd, double lower, double upper) {}
+
+    /** A lasting bias in the cause's unit at the reference pace, with its standard deviation. */
+    public record Bias(Cause cause, double value, double sd) {}
+
+    /** Before anything can be told. */
+    public static OwnErrors ofAbility(Ability ability, int attempts) {
+        ExecutionErrors sizes = ability.sizes();
+        List<Size> untold = new ArrayList<>();
+        for (Cause cause : Cause.values()) {
+            untold.add(new Size(cause, false, cause.of(sizes), cause.of(sizes), cause.of(sizes)));
+        }
+        return new OwnErrors(sizes, StrokeShape.NORMAL, untold, List.of(), attempts);
+    }
+
+    /**
+     * @param cellsAt the newest attempts with their strokes' tables, played at this band's sizes; asked for another band where the sizes found lie
+     *     nearer to it
+     */
+    public static OwnErrors of(Ability ability, Function<Band, List<StrokeCell>> cellsAt) {
+        Band band = ability.band();
+        OwnSizes fitted = null;
+        int attempts = 0;
+        for (int i = 0; i < MOST_BANDS; i++) {
+            List<StrokeCell> cells = cellsAt.apply(band);
+            attempts = cells.stream().mapToInt(cell -> cell.attempts().size()).sum();
+            if (attempts == 0) {
+                return ofAbility(ability, 0);
+            }
+            fitted = OwnSizes.of(cells, prior(ability, band));
+            Band nearer = nearest(band.middleLogits() - meanLog(fitted.sizes()) * LOGITS_PER_BAND / LN_SHRINK_PER_BAND);
+            if (nearer == band || i == MOST_BANDS - 1) {
                 break;
             }
-            told = holding;
-            sizes = next;
+            band = nearer;
         }
-        ErrorSds sds = sizes.sds();
-        Aim aim = aim(groups);
-        double[] sd = sds.sd();
-        List<Interval> intervals =
-                new ArrayList<>(sds.intervals().stream().map(OwnErrors::widened).toList());
-        aim.found().ifPresent(found -> {
-            sd[Cause.AIM.ordinal()] = found.sd();
-            intervals.set(Cause.AIM.ordinal(), found.interval());
-        });
+        return told(ability, band, fitted);
+    }
+
+    private static double meanLog(double[] sizes) {
+        double sum = 0;
+        for (double size : sizes) {
+            sum += Math.log(size);
+        }
+        return sum / sizes.length;
+    }
+
+    private static Band nearest(double logits) {
+        Band found = Band.CHALK;
+        for (Band band : Band.values()) {
+            if (Math.abs(band.middleLogits() - logits) < Math.abs(found.middleLogits() - logits)) {
+                found = band;
+            }
+        }
+        return found;
+    }
+
+    /** The sizes of the student's ability over the band's, common doubt and doubt about each. */
+    private static OwnSizes.Prior prior(Ability ability, Band band) {
+        double perLogit = LN_SHRINK_PER_BAND / LOGITS_PER_BAND;
+        double mean = -perLogit * (ability.logits() - band.middleLogits());
+        double common = Math.pow(perLogit * Math.max(LEAST_ABILITY_SE, ability.se()), 2);
+        int n = Cause.values().length;
+        double[] means = new double[n];
+        double[][] covariance = new double[n][n];
+        for (int i = 0; i < n; i++) {
+            means[i] = mean;
+            for (int j = 0; j < n; j++) {
+                covariance[i][j] = common + (i == j ? SD_LOG_OF_ONE_SIZE * SD_LOG_OF_ONE_SIZE : 0);
+            }
+        }
+        return new OwnSizes.Prior(means, covariance);
+    }
+
+    private static OwnErrors told(Ability ability, Band band, OwnSizes fitted) {
+        ExecutionErrors ofBand = ofBand(band);
+        ExecutionErrors ofAbility = ability.sizes();
+        boolean rich = fitted.leastEffective() >= OwnSizes.FEWEST_EFFECTIVE;
+        double[] inUse = new double[Cause.values().length];
+        List<Size> sizes = new ArrayList<>();
+        List<Bias> biases = new ArrayList<>();
+        for (Cause cause : Cause.values()) {
+            int j = cause.ordinal();
+            double unit = cause.of(ofBand);
+            boolean told = rich && fitted.told()[j];
+            inUse[j] = told ? fitted.sizes()[j] * unit : cause.of(ofAbility);
+            sizes.add(
+                    told
+                            ? new Size(cause, true, inUse[j], unit * fitted.lower()[j], unit * fitted.upper()[j])
+                            : new Size(cause, false, inUse[j], inUse[j], inUse[j]));
+            if (told && Math.abs(fitted.bias()[j]) > TWO_SIDED_95 * fitted.biasSd()[j]) {
+                biases.add(new Bias(cause, unit * fitted.bias()[j], unit * fitted.biasSd()[j]));
+            }
+        }
+        double height = inUse[Cause.HEIGHT.ordinal()];
         return new OwnErrors(
-                new StrokeErrors(sd[Cause.PACE.ordinal()], sd[Cause.HEIGHT.ordinal()], sd[Cause.AIM.ordinal()]),
-                intervals,
-                sds.resolution(),
-                sizes.landings(),
-                aim.pots(),
-                trusted && sizes.timesTheReference() <= 2,
-                sds.reason());
+                new ExecutionErrors(
+                        inUse[Cause.AIM.ordinal()],
+                        inUse[Cause.PACE.ordinal()] / 100,
+                        height,
+                        height * ofBand.tipSideMillimetres() / ofBand.tipHeightMillimetres()),
+                fitted.heavyProbability() > 0.5 ? StrokeShape.HEAVY : StrokeShape.NORMAL,
+                sizes,
+                biases,
+                fitted.attempts());
     }
 
-    /**
-     * The interval of errorSds supposes that landings follow the jacobian exactly. They do not quite: held against simulated students whose sizes
-     * are known, estimates are off by up to a tenth however many shots there are.
-     */
-    private static Interval widened(Interval interval) {
-        return new Interval(interval.lower() / MODEL_ROOM, interval.upper() * MODEL_ROOM);
+    /** The error sizes that a band's tables are played with. */
+    public static ExecutionErrors ofBand(Band band) {
+        return ExecutionErrors.ofAbility(band.middleLogits());
     }
 
-    /** Pace and tip height from the clean pots of some groups. */
-    private record FromLandings(ErrorSds sds, int landings) {
-        static FromLandings of(List<Group> groups) {
-            List<ErrorSds.Landing> landings = new ArrayList<>();
-            double placing = 0;
-            for (Group group : groups) {
-                List<SeenShot> clean = group.shots().stream()
-                        .filter(shot -> shot.cleanPot() && shot.place().isPresent())
-                        .toList();
-                placing += clean.stream().mapToDouble(SeenShot::placingVariance).sum();
-                landings.addAll(withoutBias(group.model(), clean));
-            }
-            double variance = landings.isEmpty() ? 25 : placing / landings.size();
-            return new FromLandings(
-                    ErrorSds.of(
-                            landings,
-                            new double[][] {{variance, 0}, {0, variance}},
-                            StrokeErrors.PRIOR.sds(),
-                            PRIOR_WEIGHT),
-                    landings.size());
+    /** The band whose tables serve best for the sizes in use. */
+    public Band band() {
+        double[] over = relativeTo(Band.SLATE);
+        return nearest(-meanLog(over) * LOGITS_PER_BAND / LN_SHRINK_PER_BAND);
+    }
+
+    /** The sizes in use over a band's: aim, pace, height. */
+    public double[] relativeTo(Band band) {
+        double[] relative = new double[Cause.values().length];
+        for (Cause cause : Cause.values()) {
+            relative[cause.ordinal()] = cause.of(inUse) / cause.of(ofBand(band));
         }
-
-        /** Mean of pace and tip height over the reference student's. */
-        double timesTheReference() {
-            ExecutionErrors reference = ExecutionErrors.REFERENCE;
-            return (sds.sd()[Cause.PACE.ordinal()] / (100 * reference.paceFraction())
-                            + sds.sd()[Cause.HEIGHT.ordinal()] / reference.tipHeightMillimetres())
-                    / 2;
-        }
-    }
-
-    /** The sizes are about zero: a bias that is real is taken away first. */
-    private static List<ErrorSds.Landing> withoutBias(StrokeModel model, List<SeenShot> clean) {
-        List<ArrivalError> errors = clean.stream()
-                .map(shot -> model.error(shot.place().orElseThrow()))
-                .toList();
-        double line = 0;
-        double speed = 0;
-        boolean real = clean.size() >= FEWEST_FOR_A_BIAS
-                && Dispersion.of(
-                                model.landing(),
-                                model.arrival(),
-                                clean.stream()
-                                        .map(shot -> shot.place().orElseThrow())
-                                        .toList(),
-                                LEVEL)
-                        .biasTest()
-                        .value()
-                        .filter(test -> test.real())
-                        .isPresent();
-        if (real) {
-            line = errors.stream()
-                    .mapToDouble(ArrivalError::lineMillimetres)
-                    .average()
-                    .orElse(0);
-            speed = errors.stream()
-                    .mapToDouble(ArrivalError::speedMillimetres)
-                    .average()
-                    .orElse(0);
-        }
-        List<ErrorSds.Landing> landings = new ArrayList<>();
-        for (ArrivalError error : errors) {
-            landings.add(new ErrorSds.Landing(
-                    model.jacobianAtReference(), error.lineMillimetres() - line, error.speedMillimetres() - speed));
-        }
-        return landings;
-    }
-
-    private record Aim(Optional<AimFromManyPots> found, int pots) {}
-
-    /**
-     * From thick, made and thin of those kinds of pot that aim decides. An easy pot is missed for other reasons: too little pace to get there, a
-     * ball thrown by unwanted side. So kinds that forgive much more than the student errs are left out, step by step, and by what they forgive,
-     * never by how they went: that would choose the answer.
-     */
-    private static Aim aim(List<Group> groups) {
-        List<AimFromManyPots.Kind> kinds = groups.stream()
-                .filter(group ->
-                        group.model().toleranceThick() > 0 && group.model().toleranceThin() > 0)
-                .map(group -> new AimFromManyPots.Kind(
-                        count(group, true),
-                        (int) group.shots().stream()
-                                .filter(s -> s.outcome().potted())
-                                .count(),
-                        count(group, false),
-                        group.model().toleranceAtReference(group.model().toleranceThick()),
-                        group.model().toleranceAtReference(group.model().toleranceThin())))
-                .toList();
-        while (pots(kinds) >= FEWEST_POTS) {
-            AimFromManyPots found =
-                    AimFromManyPots.of(kinds, StrokeErrors.PRIOR.sds()[Cause.AIM.ordinal()], PRIOR_WEIGHT);
-            List<AimFromManyPots.Kind> telling = kinds.stream()
-                    .filter(kind -> (kind.toleranceThick() + kind.toleranceThin()) / 2 <= MOST_FORGIVEN * found.sd())
-                    .toList();
-            if (telling.size() == kinds.size()) {
-                return new Aim(Optional.of(found), pots(kinds));
-            }
-            kinds = telling;
-        }
-        return new Aim(Optional.empty(), 0);
-    }
-
-    private static int pots(List<AimFromManyPots.Kind> kinds) {
-        return kinds.stream()
-                .mapToInt(kind -> kind.thick() + kind.made() + kind.thin())
-                .sum();
-    }
-
-    private static int count(Group group, boolean thick) {
-        PotOutcome side = group.leavesLeft() == thick ? PotOutcome.MISSED_RIGHT : PotOutcome.MISSED_LEFT;
-        PotOutcome cut = thick ? PotOutcome.MISSED_THICK : PotOutcome.MISSED_THIN;
-        return (int) group.shots().stream()
-                .filter(shot -> shot.outcome() == cut || shot.outcome() == side)
-                .count();
+        return relative;
     }
 }

@@ -133,6 +133,62 @@ public final class StrokeCell {
         return here / sum;
     }
 
+    /** What a component of the last attempt's errors was on average, if it came of these sizes (in the band's). */
+    double meanOfLast(int component, double[] sizes, StrokeShape shape) {
+        double[] w = table.weights(sizes, new double[0], shape);
+        int t = attempts.size() - 1;
+        double sum = 0;
+        double moment = 0;
+        if (anywhere[t] < 0) {
+            for (int m = 0; m < w.length; m++) {
+                if (table.classOf(m) == classOf[t]) {
+                    sum += w[m];
+                    moment += w[m] * table.z(component, m);
+                }
+            }
+        } else {
+            for (int i = 0; i < near[t].length; i++) {
+                double weight = kernel[t][i] * w[near[t][i]];
+                sum += weight;
+                moment += weight * table.z(component, near[t][i]);
+            }
+        }
+        return sum > 0 ? moment / sum : 0;
+    }
+
+    /**
+     * How likely a clean landing as far off as the last attempt's is, or farther, by its Mahalanobis distance from where clean strokes of these sizes
+     * land; 1 where the last attempt has none.
+     */
+    public double chanceOfSoFarOff(double[] sizes, StrokeShape shape) {
+        int t = attempts.size() - 1;
+        Optional<Point> landing =
+                anywhere[t] < 0 ? Optional.empty() : attempts.get(t).landing();
+        StrokeMean mean = StrokeMean.of(table, sizes, shape);
+        if (landing.isEmpty() || mean.mean().isEmpty()) {
+            return 1;
+        }
+        double r = Math.pow(attempts.get(t).placingSdMillimetres(), 2);
+        Covariance s = mean.covariance().orElseThrow();
+        Covariance whole = new Covariance(s.first() + r, s.mixed(), s.second() + r);
+        Point middle = mean.mean().get();
+        double off = distance(whole, landing.get().minus(middle));
+        double[] w = table.weights(sizes, new double[0], shape);
+        double sum = 0;
+        double farther = 0;
+        for (int m = 0; m < w.length; m++) {
+            if (table.isClean(m)) {
+                sum += w[m];
+                farther += distance(whole, new Point(table.x(m), table.y(m)).minus(middle)) >= off ? w[m] : 0;
+            }
+        }
+        return sum > 0 ? farther / sum : 1;
+    }
+
+    private static double distance(Covariance covariance, Point off) {
+        return covariance.inverseQuadraticForm(off.xMillimetres(), off.yMillimetres());
+    }
+
     /** Adds the attempts' log likelihoods and their derivatives at a point. */
     void addTo(LogPosterior sums, double[] sizes, double[] bias, StrokeShape shape) {
         double[] w = table.weights(sizes, bias, shape);

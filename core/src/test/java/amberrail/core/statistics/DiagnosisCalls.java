@@ -52,7 +52,7 @@ final class DiagnosisCalls {
         strokes.get("outcome").forEach(one -> outcomes.add(one.asText()));
         List<Point> landings = new ArrayList<>();
         strokes.get("landing").forEach(one -> landings.add(landing(one).orElse(null)));
-        return new StrokeTable(matrix(strokes.get("z")), outcomes, landings);
+        return new StrokeTable(new StrokeDraws(matrix(strokes.get("z"))), outcomes, landings);
     }
 
     private static Optional<Point> landing(JsonNode node) {
