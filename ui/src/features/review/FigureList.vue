@@ -29,7 +29,7 @@ const spreads = computed(() => {
 })
 
 const bias = computed(() => {
-  const { offset, bias: test } = dispersion.value
+  const { offset, offTarget } = dispersion.value
   const line = offset?.biasLineMillimetres
   const speed = offset?.biasSpeedMillimetres
   // Where there is no target nothing is long or left of it.
@@ -37,11 +37,33 @@ const bias = computed(() => {
   const means = [
     t(line >= 0 ? 'review.biasLeft' : 'review.biasRight', { length: length(Math.abs(line)) }),
     t(speed >= 0 ? 'review.biasLong' : 'review.biasShort', { length: length(Math.abs(speed)) }),
-  ]
-  if (!test) return [means.join(', ')]
-  const p = test.p < 0.001 ? '< 0.001' : `= ${figure(test.p, test.p < 0.1 ? 3 : 2)}`
-  return [means.join(', '), t(test.real ? 'review.biasReal' : 'review.biasNotReal', { p })]
+  ].join(', ')
+  const detail = offTarget?.off ? t('review.offTarget', { p: chance(offTarget.p) }) : ''
+  return [[means, detail].filter(Boolean).join('. '), ...against.value]
 })
+
+/** Against where the usual stroke lands in this student's hands: only that is a bias. */
+const against = computed(() => {
+  const found = props.review.findings.against
+  if (found?.line === undefined || found.speed === undefined || found.p === undefined) return []
+  const p = chance(found.p)
+  if (!found.real) return [t('review.biasNotReal', { p })]
+  return [
+    t('review.biasReal', {
+      p,
+      line: t(found.line >= 0 ? 'recording.left' : 'recording.right', {
+        length: length(Math.abs(found.line)),
+      }),
+      speed: t(found.speed >= 0 ? 'recording.long' : 'recording.short', {
+        length: length(Math.abs(found.speed)),
+      }),
+    }),
+  ]
+})
+
+function chance(p: number): string {
+  return p < 0.001 ? '< 0.001' : `= ${figure(p, p < 0.1 ? 3 : 2)}`
+}
 
 const counts = computed(() =>
   [

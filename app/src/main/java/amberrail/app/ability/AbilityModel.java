@@ -111,7 +111,6 @@ public class AbilityModel {
         synchronized (changed) {
             changed.add(place);
         }
-        news = ask();
     }
 
     /** The last finished state, with what was written before this question; the whole of a page is to read one. */
@@ -128,7 +127,13 @@ public class AbilityModel {
         return now;
     }
 
+    /** Recording stays quick: what was written is worked in when somebody reads (decision 14). */
     private void waitForNews() {
+        synchronized (changed) {
+            if (!changed.isEmpty()) {
+                news = ask();
+            }
+        }
         try {
             news.get(LONGEST_FOR_NEWS.toMillis(), TimeUnit.MILLISECONDS);
         } catch (TimeoutException slow) {

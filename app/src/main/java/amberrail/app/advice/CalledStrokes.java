@@ -71,7 +71,7 @@ class CalledStrokes {
     }
 
     /** Within half a step: a quarter of a tip, half a pace step. */
-    private static boolean near(PlannedStroke usual, Call call, TableSpec table) {
+    static boolean near(PlannedStroke usual, Call call, TableSpec table) {
         double quarterTip = table.kind().tipDiameterMillimetres() / 4;
         double steps = PaceScale.pace(call.paceMetresPerSecond()) - PaceScale.pace(usual.paceMetresPerSecond());
         return Math.abs(steps) <= HALF_A_PACE_STEP

@@ -5,9 +5,9 @@ import amberrail.app.progress.NextStationsView.NextStationView;
 import amberrail.app.progress.ProgressView.OverallChange;
 import amberrail.app.progress.ProgressView.SkillProgress;
 import amberrail.app.progress.ProgressView.StationProgress;
-import amberrail.app.review.Figures.OffsetView;
 import amberrail.app.review.Figures.ShareView;
 import amberrail.app.review.Figures.SpreadView;
+import amberrail.app.review.Findings.AgainstStrokeView;
 import amberrail.core.drill.Skill;
 import amberrail.core.statistics.Verdict;
 import java.util.Locale;
@@ -68,13 +68,14 @@ final class ReportWords {
                 length(spread.sdSpeedMillimetres()), length(spread.sdLineMillimetres()));
     }
 
-    String bias(OffsetView offset) {
+    /** Only where it is more than chance; against what the stroke itself gives. */
+    String bias(AgainstStrokeView against) {
         return text(
-                "on average %s %s, %s %s",
-                length(Math.abs(offset.biasSpeedMillimetres())),
-                offset.biasSpeedMillimetres() > 0 ? "long" : "short",
-                length(Math.abs(offset.biasLineMillimetres())),
-                offset.biasLineMillimetres() > 0 ? "left" : "right");
+                "on average %s %s and %s %s of where the usual stroke lands",
+                length(Math.abs(against.speed())),
+                against.speed() > 0 ? "beyond" : "short",
+                length(Math.abs(against.line())),
+                against.line() > 0 ? "left" : "right");
     }
 
     String change(SkillProgress skill) {

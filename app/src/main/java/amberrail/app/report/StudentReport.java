@@ -215,8 +215,8 @@ final class StudentReport {
         if (map.dispersion().spread() != null) {
             figures.append(capital(words.spread(map.dispersion().spread()))).append(". ");
         }
-        if (map.dispersion().bias() != null && map.dispersion().bias().real()) {
-            figures.append(capital(words.bias(map.dispersion().offset()))).append(".");
+        if (map.findings().against() != null && map.findings().against().real()) {
+            figures.append(capital(words.bias(map.findings().against()))).append(".");
         }
         return text.paragraph(text.plain, TEXT_POINTS - 1, x, y, each, figures.toString());
     }

@@ -91,10 +91,10 @@ public final class Figures {
         }
     }
 
-    /** Whether the bias is real. */
-    public record BiasView(double p, boolean real) {
-        static BiasView of(BiasTest test) {
-            return new BiasView(test.p(), test.real());
+    /** A detail: whether the mean lies off the target, which is no fault of the student's where the stroke itself lands off it. */
+    public record OffTargetView(double p, boolean off) {
+        static OffTargetView of(BiasTest test) {
+            return new OffTargetView(test.p(), test.offTarget());
         }
     }
 
@@ -106,7 +106,7 @@ public final class Figures {
             @MayBeMissing EllipseView spread50,
             @MayBeMissing EllipseView spread95,
             @MayBeMissing EllipseView meanEllipse,
-            @MayBeMissing BiasView bias,
+            @MayBeMissing OffTargetView offTarget,
             @MayBeMissing Reason reason) {
         /**
          * @param dispersion of the landings, each along its own line of arrival
@@ -125,7 +125,7 @@ public final class Figures {
                     orNull(onTheCloth.spread50().map(EllipseView::of)),
                     orNull(onTheCloth.spread95().map(EllipseView::of)),
                     orNull(onTheCloth.meanEllipse().map(EllipseView::of)),
-                    layout.hasTarget() ? orNull(dispersion.biasTest().map(BiasView::of)) : null,
+                    layout.hasTarget() ? orNull(dispersion.biasTest().map(OffTargetView::of)) : null,
                     dispersion.reason().orElse(null));
         }
     }

@@ -7,11 +7,14 @@ import amberrail.app.review.Figures.ShareView;
 import amberrail.app.web.MayBeMissing;
 import amberrail.core.attempt.PlayedAttempt;
 import amberrail.core.attempt.PotOutcome;
+import amberrail.core.diagnosis.StrokeExpectation;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.drill.TryResult;
 import amberrail.core.geometry.Circle;
 import amberrail.core.geometry.Point;
 import amberrail.core.statistics.ArrivalError;
+import amberrail.core.statistics.BiasAgainst;
+import amberrail.core.statistics.Covariance;
 import amberrail.core.statistics.Dispersion;
 import amberrail.core.statistics.MirrorComparison;
 import amberrail.core.statistics.OneChange;
@@ -29,6 +32,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
 
 /** What the attempts of one station, side and shot say besides the first figures. */
@@ -52,6 +56,76 @@ public final class Findings {
             @MayBeMissing IntervalView mirroredInterval,
             @MayBeMissing Reason reason) {}
 
+    /**
+     * The mean of clean pots against the stroke's own, line left and speed long positive (mm).
+     *
+     * @param real whether a bias is spoken of at all
+     */
+    public record AgainstStrokeView(
+            int n,
+            @MayBeMissing Double line,
+            @MayBeMissing IntervalView lineInterval,
+            @MayBeMissing Double speed,
+            @MayBeMissing IntervalView speedInterval,
+            @MayBeMissing Double p,
+            boolean real,
+            @MayBeMissing Reason reason) {
+        static AgainstStrokeView of(BiasAgainst bias) {
+            return new AgainstStrokeView(
+                    bias.n(),
+                    bias.fit().map(BiasAgainst.Fit::biasLineMillimetres).orElse(null),
+                    bias.fit()
+                            .map(fit -> IntervalView.of(fit.biasLineInterval()))
+                            .orElse(null),
+                    bias.fit().map(BiasAgainst.Fit::biasSpeedMillimetres).orElse(null),
+                    bias.fit()
+                            .map(fit -> IntervalView.of(fit.biasSpeedInterval()))
+                            .orElse(null),
+                    bias.fit().map(BiasAgainst.Fit::p).orElse(null),
+                    bias.real(),
+                    bias.reason().orElse(null));
+        }
+    }
+
+    /**
+     * One side of a station's shot.
+     *
+     * @param expected where its usual stroke lands in this student's hands; empty where nothing is known of that, and then no bias is spoken of
+     * @param isUsual  whether an attempt was meant to be that stroke
+     */
+    record Side(
+            ShotLayout layout,
+            List<RecordedAttempt> attempts,
+            Optional<StrokeExpectation> expected,
+            Predicate<RecordedAttempt> isUsual) {
+        /** Potted clean with the usual stroke: landings off a jaw are another population. */
+        private List<ArrivalError> cleanErrors() {
+            return attempts.stream()
+                    .filter(one -> one.played().outcome() == PotOutcome.POTTED_CLEAN
+                            && !one.played().seen().foul()
+                            && isUsual.test(one))
+                    .flatMap(one -> one.arrivalError().stream())
+                    .toList();
+        }
+
+        private ArrivalError expectedError() {
+            return expected.orElseThrow().against(layout.target(), layout.arrival());
+        }
+
+        private Covariance expectedCovariance() {
+            return expected.orElseThrow().lineAndSpeed(layout.arrival());
+        }
+    }
+
+    private static AgainstStrokeView against(Side here) {
+        return AgainstStrokeView.of(BiasAgainst.of(
+                here.cleanErrors(),
+                here.expectedError().lineMillimetres(),
+                here.expectedError().speedMillimetres(),
+                here.expectedCovariance(),
+                Proportion.DEFAULT_LEVEL));
+    }
+
     /** What one change would help most, as fitted shares of all attempts. */
     public record ChangeView(OneChange.Change change, double now, double then) {}
 
@@ -65,6 +139,7 @@ public final class Findings {
      * @param lineRight     landings of made pots within the ring's radius of the line of arrival
      * @param speedRight    landings within it along the way
      * @param oneOfTheTwo   landings outside the ring with line or speed right
+     * @param against       clean pots of the usual stroke against where that lands in this student's hands without any bias
      * @param askAbout      attempts that lie so far off that the record may be wrong, or the shot a wild one
      */
     public record FindingsView(
@@ -75,17 +150,16 @@ public final class Findings {
             List<GroupFigures> byPot,
             List<GroupFigures> byCall,
             List<GroupFigures> byObservation,
+            @MayBeMissing AgainstStrokeView against,
             @MayBeMissing MirrorView mirror,
             @MayBeMissing ChangeView helpsMost,
             @MayBeMissing StreakView streaks,
             List<UUID> askAbout) {}
 
-    /**
-     * @param shown attempts of this station, side and shot
-     * @param other those of its other side
-     */
-    static FindingsView of(
-            ShotLayout layout, List<RecordedAttempt> shown, ShotLayout otherLayout, List<RecordedAttempt> other) {
+    /** Of one side, with the other to compare it to. */
+    static FindingsView of(Side here, Side there) {
+        ShotLayout layout = here.layout();
+        List<RecordedAttempt> shown = here.attempts();
         List<RecordedAttempt> landed = landed(layout, shown);
         int thick = count(shown, PottingResult.Pot.THICK);
         int thin = count(shown, PottingResult.Pot.THIN);
@@ -101,7 +175,13 @@ public final class Findings {
                 grouped(layout, shown, a -> List.of(howItWentIn(a.played().outcome()))),
                 grouped(layout, shown, a -> called(a.played())),
                 grouped(layout, shown, a -> a.played().observations()),
-                other.isEmpty() || !layout.hasTarget() ? null : mirror(layout, landed, landed(otherLayout, other)),
+                layout.hasTarget() && here.expected().isPresent() ? against(here) : null,
+                there.attempts().isEmpty()
+                                || !layout.hasTarget()
+                                || here.expected().isEmpty()
+                                || there.expected().isEmpty()
+                        ? null
+                        : mirror(here, there),
                 radius.flatMap(r -> helpsMost(layout, shown, landed, r)).orElse(null),
                 streaks(shown),
                 askAbout(layout, landed));
@@ -205,12 +285,18 @@ public final class Findings {
         return Dispersion.of(layout.target(), layout.arrival(), places(layout, landed), Proportion.DEFAULT_LEVEL);
     }
 
-    private static MirrorView mirror(ShotLayout layout, List<RecordedAttempt> here, List<RecordedAttempt> there) {
-        boolean turned = layout.mirrored();
-        double[] original = lines(turned ? there : here);
-        double[] mirror = lines(turned ? here : there);
-        MirrorComparison compared =
-                MirrorComparison.of(original, mirror, MirrorComparison.Expected.NOTHING, Proportion.DEFAULT_LEVEL);
+    private static MirrorView mirror(Side here, Side there) {
+        Side original = here.layout().mirrored() ? there : here;
+        Side mirror = here.layout().mirrored() ? here : there;
+        MirrorComparison compared = MirrorComparison.of(
+                lines(original),
+                lines(mirror),
+                new MirrorComparison.Expected(
+                        original.expectedError().lineMillimetres(),
+                        mirror.expectedError().lineMillimetres(),
+                        original.expectedCovariance().first(),
+                        mirror.expectedCovariance().first()),
+                Proportion.DEFAULT_LEVEL);
         return new MirrorView(
                 compared.finding(),
                 compared.common().orElse(null),
@@ -220,8 +306,10 @@ public final class Findings {
                 compared.reason().orElse(null));
     }
 
-    private static double[] lines(List<RecordedAttempt> landed) {
-        return landed.stream().mapToDouble(a -> error(a).lineMillimetres()).toArray();
+    private static double[] lines(Side side) {
+        return side.cleanErrors().stream()
+                .mapToDouble(ArrivalError::lineMillimetres)
+                .toArray();
     }
 
     private static Optional<ChangeView> helpsMost(

@@ -1,5 +1,6 @@
 package amberrail.app.review;
 
+import amberrail.app.advice.StrokeExpectations;
 import amberrail.app.attempts.AttemptService;
 import amberrail.app.attempts.AttemptView;
 import amberrail.app.attempts.RecordedAttempt;
@@ -56,6 +57,7 @@ public class ReviewService {
     private final SetUps setUps;
     private final SessionViews views;
     private final PeopleService people;
+    private final StrokeExpectations expectations;
 
     ReviewService(
             SessionService sessions,
@@ -63,13 +65,15 @@ public class ReviewService {
             DrillCatalogue drills,
             SetUps setUps,
             SessionViews views,
-            PeopleService people) {
+            PeopleService people,
+            StrokeExpectations expectations) {
         this.sessions = sessions;
         this.attempts = attempts;
         this.drills = drills;
         this.setUps = setUps;
         this.views = views;
         this.people = people;
+        this.expectations = expectations;
     }
 
     /** What to look at: without a student or drill the session's first, without a station the group with the most attempts. */
@@ -96,7 +100,14 @@ public class ReviewService {
         ReviewView.GroupView chosen =
                 station.map(index -> group(drill, index, mirrored, shot, 0)).orElseGet(() -> largest(groups, drill));
         return reviewed(
-                new About(views.of(session), null, student), drill, session.table(), all, groups, chosen, one -> true);
+                who,
+                new About(views.of(session), null, student),
+                drill,
+                session.table(),
+                all,
+                groups,
+                chosen,
+                one -> true);
     }
 
     /** Which attempts to look at besides station and side; a missing end of the days is open. */
@@ -151,7 +162,14 @@ public class ReviewService {
                 alike.stream().map(PracticeSession::id).toList(),
                 days.size() - alike.size());
         return reviewed(
-                new About(null, selection, studentId), drill, newest.table(), all, groups, chosen, selected::holds);
+                who,
+                new About(null, selection, studentId),
+                drill,
+                newest.table(),
+                all,
+                groups,
+                chosen,
+                selected::holds);
     }
 
     private static LocalDate day(String field, LocalDate day) {
@@ -166,6 +184,7 @@ public class ReviewService {
     private record About(SessionView session, ReviewView.SelectionView selection, UUID student) {}
 
     private ReviewView reviewed(
+            SignedIn who,
             About about,
             Drill drill,
             TableSpec table,
@@ -191,19 +210,30 @@ public class ReviewService {
                 drill.explore()
                         .map(changed -> ReviewView.ExploredView.of(changed, setUps.explored(setUp, changed), setUp))
                         .orElse(null),
-                findings(table, drill, chosen, layout, shown, all));
+                findings(who, about.student(), setUp, chosen, shown, all));
     }
 
     private Findings.FindingsView findings(
-            TableSpec table,
-            Drill drill,
+            SignedIn who,
+            UUID student,
+            SetUp setUp,
             ReviewView.GroupView chosen,
-            ShotLayout layout,
             List<RecordedAttempt> shown,
             List<RecordedAttempt> all) {
-        ShotLayout otherSide =
-                setUps.layout(SetUp.of(drill, chosen.station(), chosen.shot(), !chosen.mirrored(), table));
-        return Findings.of(layout, shown, otherSide, of(all, chosen.station(), !chosen.mirrored(), chosen.shot()));
+        List<RecordedAttempt> other = of(all, chosen.station(), !chosen.mirrored(), chosen.shot());
+        return Findings.of(
+                side(who, student, setUp, shown, chosen.shot()),
+                side(who, student, setUp.onSide(!setUp.mirrored()), other, chosen.shot()));
+    }
+
+    /** A later shot of a pattern is played from where the ball lay: the planned stroke says nothing of it. */
+    private Findings.Side side(SignedIn who, UUID student, SetUp setUp, List<RecordedAttempt> attempts, int shot) {
+        boolean asPlanned = shot == 0 && !attempts.isEmpty();
+        return new Findings.Side(
+                setUps.layout(setUp),
+                attempts,
+                asPlanned ? expectations.of(who, student, setUp) : Optional.empty(),
+                one -> expectations.isUsual(setUp, one.played().call()));
     }
 
     /** One side of one station's shot over two periods, each a list of sessions; they must be of the same student, drill and table. */

@@ -1,0 +1,51 @@
+package amberrail.app.advice;
+
+import amberrail.app.people.SignedIn;
+import amberrail.app.setups.SetUps;
+import amberrail.core.attempt.Call;
+import amberrail.core.diagnosis.OwnErrors;
+import amberrail.core.diagnosis.StrokeExpectation;
+import amberrail.core.grading.Band;
+import amberrail.core.recipe.PlannedStroke;
+import amberrail.core.recipe.Recipe;
+import amberrail.core.setup.SetUp;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** Where a set-up's usual stroke lands in the hands of one student without any bias: what their landings are held against. */
+@Component
+public class StrokeExpectations {
+    private final SetUps setUps;
+    private final PlayedTables tables;
+    private final OwnErrorSizes sizes;
+
+    StrokeExpectations(SetUps setUps, PlayedTables tables, OwnErrorSizes sizes) {
+        this.setUps = setUps;
+        this.tables = tables;
+        this.sizes = sizes;
+    }
+
+    /** Empty where no stroke does what is asked, or none of it is clean. */
+    public Optional<StrokeExpectation> of(SignedIn who, UUID studentId, SetUp setUp) {
+        OwnErrors own = sizes.of(who, studentId);
+        Band band = own.band();
+        return setUps.usual(setUp)
+                .map(Recipe::stroke)
+                .map(stroke -> setUp.mirrored() ? stroke.mirrored() : stroke)
+                .flatMap(stroke -> StrokeExpectation.of(tables.of(setUp, stroke, band), own, band));
+    }
+
+    /** Whether an attempt was meant to be the usual stroke: nothing else was called. */
+    public boolean isUsual(SetUp setUp, Optional<Call> call) {
+        return call.isEmpty()
+                || setUps.usual(setUp)
+                        .map(Recipe::stroke)
+                        .filter(usual -> near(setUp.mirrored() ? usual.mirrored() : usual, call.get(), setUp))
+                        .isPresent();
+    }
+
+    private static boolean near(PlannedStroke usual, Call call, SetUp setUp) {
+        return CalledStrokes.near(usual, call, setUp.table());
+    }
+}
