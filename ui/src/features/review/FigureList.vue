@@ -39,7 +39,7 @@ const bias = computed(() => {
     t(speed >= 0 ? 'review.biasLong' : 'review.biasShort', { length: length(Math.abs(speed)) }),
   ].join(', ')
   const detail = offTarget?.off ? t('review.offTarget', { p: chance(offTarget.p) }) : ''
-  return [[means, detail].filter(Boolean).join('. '), ...against.value]
+  return [[`${means}.`, detail].filter(Boolean).join(' '), ...against.value]
 })
 
 /** Against where the usual stroke lands in this student's hands: only that is a bias. */

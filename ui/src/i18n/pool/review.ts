@@ -101,7 +101,7 @@ export const review = {
   biasRight: '{length} right on average',
   biasLong: '{length} long on average',
   biasShort: '{length} short on average',
-  offTarget: 'The mean lies off the target (p {p}); the stroke itself may land there',
+  offTarget: 'The mean lies off the target (p {p}); the stroke itself may land there.',
   biasReal: 'A real bias: {speed} and {line} of where the usual stroke lands in these hands (p {p}).',
   biasNotReal:
     'No bias can be told from chance yet (p {p}), against where the usual stroke lands in these hands.',
