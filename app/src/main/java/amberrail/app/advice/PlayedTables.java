@@ -13,7 +13,7 @@ import org.springframework.stereotype.Component;
 /** Stroke tables that the engine has played, by set-up, stroke and band: some 160 kB each, played again in a quarter of a second. */
 @Component
 public class PlayedTables {
-    private static final int REMEMBERED = 600;
+    private static final int REMEMBERED = 300;
 
     private final Cache<Key, StrokeTable> tables =
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();

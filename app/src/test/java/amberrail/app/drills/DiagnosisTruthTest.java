@@ -7,24 +7,13 @@ import amberrail.core.diagnosis.Advice;
 import amberrail.core.diagnosis.Cause;
 import amberrail.core.diagnosis.OwnErrors;
 import amberrail.core.diagnosis.SimulatedStudent;
-import amberrail.core.diagnosis.StrokeTables;
-import amberrail.core.drill.ShotLayout;
 import amberrail.core.grading.Band;
 import amberrail.core.recipe.PlannedStroke;
-import amberrail.core.recipe.Recipe;
-import amberrail.core.recipe.ShotTask;
-import amberrail.core.setup.SetUp;
-import amberrail.core.setup.WorkedSetUp;
 import amberrail.core.simulation.ExecutionErrors;
 import amberrail.core.statistics.StrokeCell;
-import amberrail.core.statistics.StrokeTable;
-import amberrail.core.table.TablePresets;
-import amberrail.core.table.TableSpec;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -34,7 +23,6 @@ import org.junit.jupiter.api.Test;
  * against the truth (methods.md, section 8, A and B). Nothing was tuned on these seeds. The bounds let 2.6 Monte Carlo errors pass.
  */
 class DiagnosisTruthTest {
-    private static final TableSpec TABLE = TablePresets.POOL_9FT;
     private static final double PLACING_SD = 12;
     private static final long SIZES_SEED = 51_000;
     private static final long ADVICE_SEED = 52_000;
@@ -50,37 +38,11 @@ class DiagnosisTruthTest {
             "half-the-ball",
             "past-the-side-door");
 
-    /** One station with its usual stroke; its tables are played once a band. */
-    private static final class Exercise {
-        private final ShotLayout layout;
-        private final ShotTask task;
-        private final PlannedStroke stroke;
-        private final Map<Band, StrokeTable> tables = new HashMap<>();
+    private static final List<TruthExercise> EXERCISES = new ArrayList<>();
 
-        private Exercise(String id) {
-            SetUp setUp = SetUp.of(new ShippedDrills().find(id).orElseThrow(), 0, 0, false, TABLE);
-            layout = setUp.drawn();
-            task = setUp.task();
-            stroke = WorkedSetUp.waysOnly(setUp).usualWay().map(Recipe::stroke).orElseThrow();
-        }
-
-        StrokeCell cell(Band band, List<Attempt> attempts) {
-            StrokeTable table =
-                    tables.computeIfAbsent(band, b -> StrokeTables.of(layout, task, stroke, OwnErrors.ofBand(b)));
-            return new StrokeCell(
-                    table,
-                    attempts.stream()
-                            .map(StrokeTables::seen)
-                            .flatMap(Optional::stream)
-                            .toList());
-        }
-    }
-
-    private static final List<Exercise> EXERCISES = new ArrayList<>();
-
-    private static synchronized List<Exercise> exercises() {
+    private static synchronized List<TruthExercise> exercises() {
         if (EXERCISES.isEmpty()) {
-            DRILLS.forEach(id -> EXERCISES.add(new Exercise(id)));
+            DRILLS.forEach(id -> EXERCISES.add(new TruthExercise(id, false)));
         }
         return EXERCISES;
     }
@@ -88,7 +50,7 @@ class DiagnosisTruthTest {
     private static OwnErrors seen(ExecutionErrors truth, double abilitySaid, Random random) {
         SimulatedStudent student = new SimulatedStudent(truth, random);
         List<List<Attempt>> played = new ArrayList<>();
-        for (Exercise one : exercises()) {
+        for (TruthExercise one : exercises()) {
             List<Attempt> shots = new ArrayList<>();
             for (int i = 0; i < SHOTS_OF_EACH; i++) {
                 shots.add(student.play(one.layout, one.task, one.stroke, PLACING_SD));
@@ -160,7 +122,8 @@ class DiagnosisTruthTest {
     private record Told(int single, int lasting, int singleRight, int lastingRight) {}
 
     /** Twenty shots in a row at one stroke by somebody who always strikes so many sizes off. */
-    private static Told run(Exercise one, double ability, ExecutionErrors bias, Optional<Cause> wrong, Random random) {
+    private static Told run(
+            TruthExercise one, double ability, ExecutionErrors bias, Optional<Cause> wrong, Random random) {
         ExecutionErrors truth = ExecutionErrors.ofAbility(ability);
         PlannedStroke off = new PlannedStroke(
                 one.stroke.paceMetresPerSecond() * (1 + bias.paceFraction()),
@@ -192,7 +155,7 @@ class DiagnosisTruthTest {
         int runs = 0;
         int single = 0;
         int lasting = 0;
-        List<Exercise> withTarget =
+        List<TruthExercise> withTarget =
                 exercises().stream().filter(one -> one.layout.hasTarget()).toList();
         for (int i = 0; i < 150; i++) {
             double ability = new double[] {-2, -0.5, 0, 1.5, 2.5}[i % 5];
@@ -217,7 +180,7 @@ class DiagnosisTruthTest {
         int runs = 0;
         int right = 0;
         int wrong = 0;
-        List<Exercise> withTarget =
+        List<TruthExercise> withTarget =
                 exercises().stream().filter(one -> one.layout.hasTarget()).toList();
         for (int i = 0; i < 100; i++) {
             Told told = run(
@@ -238,11 +201,11 @@ class DiagnosisTruthTest {
     /** Nothing about position where none is asked, however far the cue ball goes. */
     @Test
     void aDrillThatAsksNoPositionGetsNothingAboutIt() {
-        List<Exercise> potOnly =
+        List<TruthExercise> potOnly =
                 exercises().stream().filter(one -> !one.layout.hasTarget()).toList();
         assertThat(potOnly).isNotEmpty();
         for (int i = 0; i < 20; i++) {
-            Exercise one = potOnly.get(i % potOnly.size());
+            TruthExercise one = potOnly.get(i % potOnly.size());
             ExecutionErrors truth = ExecutionErrors.ofAbility(0);
             SimulatedStudent student = new SimulatedStudent(truth, new Random(ADVICE_SEED + 20_000 + i));
             PlannedStroke hard = one.stroke.withPace(1.3 * one.stroke.paceMetresPerSecond());

@@ -1,0 +1,139 @@
+package amberrail.app.drills;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberrail.core.attempt.Attempt;
+import amberrail.core.attempt.PotOutcome;
+import amberrail.core.diagnosis.OwnErrors;
+import amberrail.core.diagnosis.SimulatedStudent;
+import amberrail.core.diagnosis.StrokeExpectation;
+import amberrail.core.grading.Band;
+import amberrail.core.recipe.PlannedStroke;
+import amberrail.core.simulation.ExecutionErrors;
+import amberrail.core.statistics.ArrivalError;
+import amberrail.core.statistics.BiasAgainst;
+import amberrail.core.statistics.MirrorComparison;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/**
+ * Sessions of students without any bias, played on the engine: how often the review speaks of one all the same (methods.md, section 8, C). The
+ * student's sizes are those of their ability, as before they can be told. Nothing was tuned on these seeds.
+ */
+class ReviewTruthTest {
+    private static final List<String> DRILLS =
+            List.of("roll-on-to-the-ring", "stop-and-slide", "draw-ladder", "roll-to-the-mat");
+    private static final double PLACING_SD = 12;
+    private static final double LEVEL = 0.95;
+    private static final long SEED = 61_000;
+    private static final int SESSIONS = 200;
+    private static final List<TruthExercise> ORIGINALS =
+            DRILLS.stream().map(id -> new TruthExercise(id, false)).toList();
+
+    private static List<ArrivalError> clean(
+            TruthExercise one, ExecutionErrors errors, PlannedStroke meant, int shots, Random random) {
+        // The simulated student turns a stroke of the original round by themselves.
+        PlannedStroke original = one.layout.mirrored() ? meant.mirrored() : meant;
+        SimulatedStudent student = new SimulatedStudent(errors, random);
+        List<ArrivalError> clean = new ArrayList<>();
+        for (int i = 0; i < shots; i++) {
+            Attempt played = student.play(one.layout, one.task, original, PLACING_SD);
+            if (played.outcome() == PotOutcome.POTTED_CLEAN && !played.inOff()) {
+                played.landing()
+                        .ifPresent(at ->
+                                clean.add(ArrivalError.of(one.layout.target(), one.layout.arrival(), at.place())));
+            }
+        }
+        return clean;
+    }
+
+    private static StrokeExpectation expected(TruthExercise one, double ability) {
+        OwnErrors own = OwnErrors.ofAbility(new OwnErrors.Ability(ability, 0.5), 0);
+        Band band = own.band();
+        return StrokeExpectation.of(one.table(band), own, band).orElseThrow();
+    }
+
+    private static BiasAgainst bias(TruthExercise one, StrokeExpectation expected, List<ArrivalError> errors) {
+        ArrivalError mean = expected.against(one.layout.target(), one.layout.arrival());
+        return BiasAgainst.of(
+                errors,
+                mean.lineMillimetres(),
+                mean.speedMillimetres(),
+                expected.lineAndSpeed(one.layout.arrival()),
+                LEVEL);
+    }
+
+    private static double bound(double wanted, int n) {
+        return wanted + 2.6 * Math.sqrt(wanted * (1 - wanted) / n);
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {12, 30})
+    void noBiasIsSpokenOfWhereThereIsNone(int shots) {
+        int spoken = 0;
+        int n = 0;
+        for (double ability : new double[] {-2, 0, 2}) {
+            for (int i = 0; i < SESSIONS; i++) {
+                TruthExercise one = ORIGINALS.get(i % ORIGINALS.size());
+                Random random = new Random(SEED + 1000 * shots + i);
+                List<ArrivalError> errors = clean(one, ExecutionErrors.ofAbility(ability), one.stroke, shots, random);
+                n++;
+                spoken += bias(one, expected(one, ability), errors).real() ? 1 : 0;
+            }
+        }
+        System.out.printf("%d shots: a bias spoken of in %d of %d sessions without one%n", shots, spoken, n);
+        assertThat((double) spoken / n).isLessThanOrEqualTo(bound(0.06, n));
+    }
+
+    /** A tenth more pace than meant, thirty shots: then it is spoken of. */
+    @Test
+    void aLargeBiasIsSpokenOf() {
+        int spoken = 0;
+        for (int i = 0; i < 60; i++) {
+            TruthExercise one = ORIGINALS.get(i % ORIGINALS.size());
+            PlannedStroke harder = one.stroke.withPace(1.1 * one.stroke.paceMetresPerSecond());
+            List<ArrivalError> errors =
+                    clean(one, ExecutionErrors.ofAbility(1), harder, 30, new Random(SEED + 90_000 + i));
+            spoken += bias(one, expected(one, 1), errors).real() ? 1 : 0;
+        }
+        System.out.printf("a tenth too hard: a bias spoken of in %d of 60 sessions%n", spoken);
+        assertThat(spoken).isGreaterThan(30);
+    }
+
+    @Test
+    void originalAndMirrorDifferOnlyWhereTheyDo() {
+        List<TruthExercise> mirrors =
+                DRILLS.stream().map(id -> new TruthExercise(id, true)).toList();
+        int found = 0;
+        for (int i = 0; i < 3 * SESSIONS; i++) {
+            TruthExercise original = ORIGINALS.get(i % ORIGINALS.size());
+            TruthExercise mirror = mirrors.get(i % mirrors.size());
+            Random random = new Random(SEED + 70_000 + i);
+            ExecutionErrors errors = ExecutionErrors.ofAbility(0);
+            StrokeExpectation here = expected(original, 0);
+            StrokeExpectation there = expected(mirror, 0);
+            MirrorComparison compared = MirrorComparison.of(
+                    lines(clean(original, errors, original.stroke, 20, random)),
+                    lines(clean(mirror, errors, mirror.stroke, 20, random)),
+                    new MirrorComparison.Expected(
+                            here.against(original.layout.target(), original.layout.arrival())
+                                    .lineMillimetres(),
+                            there.against(mirror.layout.target(), mirror.layout.arrival())
+                                    .lineMillimetres(),
+                            here.lineAndSpeed(original.layout.arrival()).first(),
+                            there.lineAndSpeed(mirror.layout.arrival()).first()),
+                    LEVEL);
+            found += compared.finding() == MirrorComparison.Finding.NO_CLEAR_DIFFERENCE_YET ? 0 : 1;
+        }
+        System.out.printf("mirror: a finding in %d of %d sessions without bias%n", found, 3 * SESSIONS);
+        assertThat((double) found / (3 * SESSIONS)).isLessThanOrEqualTo(bound(0.05, 3 * SESSIONS));
+    }
+
+    private static double[] lines(List<ArrivalError> errors) {
+        return errors.stream().mapToDouble(ArrivalError::lineMillimetres).toArray();
+    }
+}
