@@ -11,7 +11,7 @@ const emit = defineEmits<{ choose: [id: string]; only: [part: { key: string; nam
 /** As the address names a part of a selection. */
 const PARTS = { byPot: 'pot', byCall: 'call', byObservation: 'observation' } as const
 const { t } = useI18n()
-const { length } = useUnits()
+const { figure, length } = useUnits()
 const notation = useNotation()
 const findings = computed(() => props.review.findings)
 
@@ -54,7 +54,6 @@ const mirror = computed(() => {
 })
 
 const sentences = computed(() => [
-  ...help.value,
   ...share('lineRight', findings.value.lineRight),
   ...share('speedRight', findings.value.speedRight),
   ...share('oneOfTheTwo', findings.value.oneOfTheTwo),
@@ -65,9 +64,14 @@ const sentences = computed(() => [
 
 const help = computed(() => {
   const change = findings.value.helpsMost
-  return change
-    ? [t(`review.found.help.${change.change}`, { now: percent(change.now), then: percent(change.then) })]
-    : []
+  if (!change) return undefined
+  const inTen = (share: number) => figure(10 * share, 0)
+  return t(`review.found.help.${change.cause}`, {
+    now: inTen(change.now),
+    then: inTen(change.then),
+    lower: inTen(change.gain.lower),
+    upper: inTen(change.gain.upper),
+  })
 })
 
 const streak = computed(() => {
@@ -125,6 +129,10 @@ function spread({ dispersion }: GroupFigures): string {
 <template>
   <section class="findings" data-testid="findings">
     <h2>{{ t('review.found.title') }}</h2>
+    <p v-if="help" class="help">
+      <strong>{{ help }}</strong>
+      <small>{{ t('review.found.help.basis') }}</small>
+    </p>
     <ul>
       <li v-for="sentence in sentences" :key="sentence">{{ sentence }}</li>
       <li v-if="asked.length">
@@ -179,6 +187,15 @@ function spread({ dispersion }: GroupFigures): string {
 </template>
 
 <style scoped>
+.help {
+  max-width: 44em;
+  margin: 8px 0 12px;
+}
+.help small {
+  display: block;
+  color: var(--ink-second);
+  margin-top: 2px;
+}
 ul {
   margin: 6px 0 10px;
   padding-left: 18px;

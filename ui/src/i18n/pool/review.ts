@@ -17,12 +17,11 @@ export const review = {
   found: {
     title: 'What it says',
     help: {
-      POTTING:
-        'What would help most: a fifth fewer misses; success would go from {now} % to {then} % (fitted).',
-      BIAS: 'What would help most: losing the habit to one side; success would go from {now} % to {then} % (fitted).',
-      LINE: 'What would help most: a fifth less spread across the line; success would go from {now} % to {then} % (fitted).',
-      SPEED:
-        'What would help most: a fifth less spread in pace; success would go from {now} % to {then} % (fitted).',
+      AIM: 'What would help most: half the aiming error. Then {then} of 10 would go in cleanly and stop where asked instead of {now}: {lower} to {upper} more in 10.',
+      PACE: 'What would help most: half the pace error. Then {then} of 10 would go in cleanly and stop where asked instead of {now}: {lower} to {upper} more in 10.',
+      HEIGHT:
+        'What would help most: half the error of the tip’s height. Then {then} of 10 would go in cleanly and stop where asked instead of {now}: {lower} to {upper} more in 10.',
+      basis: 'By simulation of the usual stroke with this student’s own error sizes; 95 % interval.',
     },
     lineRight: 'Line right (within the ring’s radius): {x} of {n} landings, {rate} % ({lower} to {upper}).',
     speedRight: 'Pace right (within the ring’s radius): {x} of {n} landings, {rate} % ({lower} to {upper}).',

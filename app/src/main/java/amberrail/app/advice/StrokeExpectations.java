@@ -3,12 +3,15 @@ package amberrail.app.advice;
 import amberrail.app.people.SignedIn;
 import amberrail.app.setups.SetUps;
 import amberrail.core.attempt.Call;
+import amberrail.core.diagnosis.OneChange;
 import amberrail.core.diagnosis.OwnErrors;
 import amberrail.core.diagnosis.StrokeExpectation;
+import amberrail.core.geometry.Zone;
 import amberrail.core.grading.Band;
 import amberrail.core.recipe.PlannedStroke;
 import amberrail.core.recipe.Recipe;
 import amberrail.core.setup.SetUp;
+import amberrail.core.statistics.StrokeTable;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -29,11 +32,21 @@ public class StrokeExpectations {
     /** Empty where no stroke does what is asked, or none of it is clean. */
     public Optional<StrokeExpectation> of(SignedIn who, UUID studentId, SetUp setUp) {
         OwnErrors own = sizes.of(who, studentId);
-        Band band = own.band();
+        return table(setUp, own.band()).flatMap(table -> StrokeExpectation.of(table, own, own.band()));
+    }
+
+    /** What one change would help the usual stroke most; empty where none stands out, or no zone is asked. */
+    public Optional<OneChange> helpsMost(SignedIn who, UUID studentId, SetUp setUp, Optional<Zone> zone) {
+        OwnErrors own = sizes.of(who, studentId);
+        return zone.flatMap(wanted ->
+                table(setUp, own.band()).flatMap(table -> OneChange.of(table, own, own.band(), wanted::contains)));
+    }
+
+    private Optional<StrokeTable> table(SetUp setUp, Band band) {
         return setUps.usual(setUp)
                 .map(Recipe::stroke)
                 .map(stroke -> setUp.mirrored() ? stroke.mirrored() : stroke)
-                .flatMap(stroke -> StrokeExpectation.of(tables.of(setUp, stroke, band), own, band));
+                .map(stroke -> tables.of(setUp, stroke, band));
     }
 
     /** Whether an attempt was meant to be the usual stroke: nothing else was called. */

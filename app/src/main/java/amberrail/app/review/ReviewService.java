@@ -223,7 +223,11 @@ public class ReviewService {
         List<RecordedAttempt> other = of(all, chosen.station(), !chosen.mirrored(), chosen.shot());
         return Findings.of(
                 side(who, student, setUp, shown, chosen.shot()),
-                side(who, student, setUp.onSide(!setUp.mirrored()), other, chosen.shot()));
+                side(who, student, setUp.onSide(!setUp.mirrored()), other, chosen.shot()),
+                chosen.shot() > 0 || shown.isEmpty()
+                        ? Optional.empty()
+                        : expectations.helpsMost(
+                                who, student, setUp, setUps.layout(setUp).zone()));
     }
 
     /** A later shot of a pattern is played from where the ball lay: the planned stroke says nothing of it. */

@@ -58,7 +58,6 @@ class OddValuesTest extends AppTest {
                 "/api/v1/sessions/" + session + "/review",
                 of + "/progress",
                 of + "/next-stations",
-                of + "/error-sizes/over-time",
                 of + "/attempts.csv",
                 of + "/attempts.json",
                 "/api/v1/today")) {

@@ -77,7 +77,6 @@ class EveryStateTest extends AppTest {
         assertThat(group.get("students")).hasSize(1);
         answered(coach, of + "/next-stations");
         answered(coach, of + "/error-sizes");
-        answered(coach, of + "/error-sizes/over-time");
         JsonNode selection = answered(coach, of + "/selection?drillId=" + Club.DRILL);
         assertThat(selection.get("attempts")).hasSize(attempts(state));
         assertThat(post(coach, Map.of("note", "", "paper", "LETTER"), of + "/report")

@@ -6,6 +6,7 @@ import amberrail.core.statistics.OwnSizes;
 import amberrail.core.statistics.StrokeCell;
 import amberrail.core.statistics.StrokeShape;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.Function;
 
@@ -25,6 +26,7 @@ public record OwnErrors(ExecutionErrors inUse, StrokeShape shape, List<Size> siz
     private static final double LEAST_ABILITY_SE = 0.5;
     private static final double UNKNOWN_ABILITY_SE = 1.5;
     private static final double SD_LOG_OF_ONE_SIZE = 0.35;
+    private static final double Z_90 = 1.645;
     private static final int MOST_BANDS = 3;
     private static final double TWO_SIDED_95 = 1.96;
     private static final double MOST_LOGITS = 6;
@@ -48,7 +50,12 @@ public record OwnErrors(ExecutionErrors inUse, StrokeShape shape, List<Size> siz
      * @param told  whether it is the student's own; else it is that of their ability, and no number of theirs is shown
      * @param lower end of its 90 % interval
      */
-    public record Size(Cause cause, boolean told, double sd, double lower, double upper) {}
+    public record Size(Cause cause, boolean told, double sd, double lower, double upper) {
+        /** How unsure its logarithm is; of a size that is not told, as much as students of one ability differ. */
+        double sdLog() {
+            return told ? Math.log(upper / lower) / (2 * Z_90) : SD_LOG_OF_ONE_SIZE;
+        }
+    }
 
     /** A lasting bias in the cause's unit at the reference pace, with its standard deviation. */
     public record Bias(Cause cause, double value, double sd) {}
@@ -173,5 +180,23 @@ public record OwnErrors(ExecutionErrors inUse, StrokeShape shape, List<Size> siz
             relative[cause.ordinal()] = cause.of(inUse) / cause.of(ofBand(band));
         }
         return relative;
+    }
+
+    /** The four components of a stroke table's sizes: side errs as height does. */
+    static double[] components(double[] relative) {
+        int height = Cause.HEIGHT.ordinal();
+        double[] sizes = Arrays.copyOf(relative, relative.length + 1);
+        sizes[relative.length] = relative[height];
+        return sizes;
+    }
+
+    /** Those components with one cause's size changed. */
+    static double[] times(double[] components, Cause cause, double times) {
+        double[] other = components.clone();
+        other[cause.ordinal()] *= times;
+        if (cause == Cause.HEIGHT) {
+            other[components.length - 1] *= times;
+        }
+        return other;
     }
 }

@@ -18,21 +18,16 @@ import java.util.Optional;
  * @see "statistics/methods.md, biasAgainst"
  */
 public record StrokeExpectation(Point mean, Covariance covariance) {
-    private static final double UNTOLD_SD_LOG = 0.35;
-    private static final double Z_90 = 1.645;
-    private static final int COMPONENTS = 4;
-
     /** Empty where hardly any stroke is clean. */
     public static Optional<StrokeExpectation> of(StrokeTable table, OwnErrors own, Band band) {
-        double[] relative = own.relativeTo(band);
-        double[] sizes = {relative[0], relative[1], relative[2], relative[2]};
+        double[] sizes = OwnErrors.components(own.relativeTo(band));
         StrokeMean here = StrokeMean.of(table, sizes, own.shape());
         if (here.mean().isEmpty()) {
             return Optional.empty();
         }
         Covariance e = here.meanCovariance().orElseThrow();
         for (Cause cause : Cause.values()) {
-            double q = sdLog(own.sizes().get(cause.ordinal()));
+            double q = own.sizes().get(cause.ordinal()).sdLog();
             Optional<Point> larger = mean(table, own, sizes, cause, Math.exp(q));
             Optional<Point> smaller = mean(table, own, sizes, cause, Math.exp(-q));
             if (larger.isPresent() && smaller.isPresent()) {
@@ -45,17 +40,9 @@ public record StrokeExpectation(Point mean, Covariance covariance) {
         return Optional.of(new StrokeExpectation(here.mean().get(), e));
     }
 
-    private static double sdLog(OwnErrors.Size size) {
-        return size.told() ? Math.log(size.upper() / size.lower()) / (2 * Z_90) : UNTOLD_SD_LOG;
-    }
-
     private static Optional<Point> mean(StrokeTable table, OwnErrors own, double[] sizes, Cause cause, double times) {
-        double[] other = new double[COMPONENTS];
-        for (int j = 0; j < COMPONENTS; j++) {
-            boolean along = j == cause.ordinal() || cause == Cause.HEIGHT && j == COMPONENTS - 1;
-            other[j] = along ? times * sizes[j] : sizes[j];
-        }
-        return StrokeMean.of(table, other, own.shape()).mean();
+        return StrokeMean.of(table, OwnErrors.times(sizes, cause, times), own.shape())
+                .mean();
     }
 
     /** The mean against a target, along a line of arrival. */
