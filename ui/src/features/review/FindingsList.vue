@@ -11,7 +11,7 @@ const emit = defineEmits<{ choose: [id: string]; only: [part: { key: string; nam
 /** As the address names a part of a selection. */
 const PARTS = { byPot: 'pot', byCall: 'call', byObservation: 'observation' } as const
 const { t } = useI18n()
-const { figure, length } = useUnits()
+const { length } = useUnits()
 const notation = useNotation()
 const findings = computed(() => props.review.findings)
 
@@ -65,12 +65,11 @@ const sentences = computed(() => [
 const help = computed(() => {
   const change = findings.value.helpsMost
   if (!change) return undefined
-  const inTen = (share: number) => figure(10 * share, 0)
   return t(`review.found.help.${change.cause}`, {
-    now: inTen(change.now),
-    then: inTen(change.then),
-    lower: inTen(change.gain.lower),
-    upper: inTen(change.gain.upper),
+    now: percent(change.now),
+    then: percent(change.then),
+    lower: percent(change.gain.lower),
+    upper: percent(change.gain.upper),
   })
 })
 

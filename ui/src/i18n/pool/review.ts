@@ -17,10 +17,10 @@ export const review = {
   found: {
     title: 'What it says',
     help: {
-      AIM: 'What would help most: half the aiming error. Then {then} of 10 would go in cleanly and stop where asked instead of {now}: {lower} to {upper} more in 10.',
-      PACE: 'What would help most: half the pace error. Then {then} of 10 would go in cleanly and stop where asked instead of {now}: {lower} to {upper} more in 10.',
+      AIM: 'What would help most: half the aiming error. Then {then} % would go in cleanly and stop where asked instead of {now} %: {lower} to {upper} more in 100.',
+      PACE: 'What would help most: half the pace error. Then {then} % would go in cleanly and stop where asked instead of {now} %: {lower} to {upper} more in 100.',
       HEIGHT:
-        'What would help most: half the error of the tip’s height. Then {then} of 10 would go in cleanly and stop where asked instead of {now}: {lower} to {upper} more in 10.',
+        'What would help most: half the error of the tip’s height. Then {then} % would go in cleanly and stop where asked instead of {now} %: {lower} to {upper} more in 100.',
       basis: 'By simulation of the usual stroke with this student’s own error sizes; 95 % interval.',
     },
     lineRight: 'Line right (within the ring’s radius): {x} of {n} landings, {rate} % ({lower} to {upper}).',
