@@ -6,7 +6,10 @@ import amberrail.core.statistics.Interval;
 import amberrail.core.statistics.OwnSizes;
 import amberrail.core.statistics.StrokeShare;
 import amberrail.core.statistics.StrokeTable;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Predicate;
 
 /**
@@ -24,72 +27,69 @@ public record OneChange(Cause cause, double now, double then, Interval gain) {
 
     /** Empty where none stands out. */
     public static Optional<OneChange> of(StrokeTable table, OwnErrors own, Band band, Predicate<Point> wanted) {
-        Gains gains = new Gains(table, own, wanted);
         double[] sizes = OwnErrors.components(own.relativeTo(band));
-        StrokeShare now = gains.share(sizes);
-        Cause best = gains.best(sizes);
-        StrokeShare then = gains.share(gains.halved(sizes, best));
-        double gain = then.share() - now.share();
+        Function<double[], Halvings> at = s -> Halvings.of(one -> StrokeShare.of(table, one, own.shape(), wanted), s);
+        Halvings here = at.apply(sizes);
+        Cause best = here.best();
+        StrokeShare then = here.halved()[best.ordinal()];
         if (!own.sizes().get(best.ordinal()).told()
-                || gain < LEAST_GAIN
-                || Math.min(now.effective(), then.effective()) < OwnSizes.FEWEST_EFFECTIVE) {
+                || here.gain(best) < LEAST_GAIN
+                || Math.min(here.now().effective(), then.effective()) < OwnSizes.FEWEST_EFFECTIVE) {
             return Optional.empty();
         }
+        double[][] slopes = slopes(own, sizes, at);
         for (Cause other : Cause.values()) {
-            StrokeShare instead = gains.share(gains.halved(sizes, other));
+            StrokeShare instead = here.halved()[other.ordinal()];
             double sd = Math.sqrt(then.varianceOfDifference(instead)
-                    + gains.varianceOfSizes(sizes, s -> gains.of(s, best) - gains.of(s, other)));
+                    + squares(slopes, slope -> slope[best.ordinal()] - slope[other.ordinal()]));
             if (other != best && then.share() - instead.share() < TWO_SIDED_95 * sd) {
                 return Optional.empty();
             }
         }
-        double sd = Math.sqrt(then.varianceOfDifference(now) + gains.varianceOfSizes(sizes, s -> gains.of(s, best)));
-        return Optional.of(new OneChange(
-                best,
-                now.share(),
-                then.share(),
-                new Interval(
-                        Math.max(0, gain - TWO_SIDED_95 * sd), Math.min(1 - now.share(), gain + TWO_SIDED_95 * sd))));
+        double half = TWO_SIDED_95
+                * Math.sqrt(then.varianceOfDifference(here.now()) + squares(slopes, slope -> slope[best.ordinal()]));
+        double now = here.now().share();
+        Interval gain = new Interval(Math.max(0, here.gain(best) - half), Math.min(1 - now, here.gain(best) + half));
+        return Optional.of(new OneChange(best, now, then.share(), gain));
     }
 
-    /** What halving gains, at any sizes. */
-    private record Gains(StrokeTable table, OwnErrors own, Predicate<Point> wanted) {
-        /** Something that follows from the sizes. */
-        private interface Figure {
-            double at(double[] sizes);
-        }
-
-        StrokeShare share(double[] sizes) {
-            return StrokeShare.of(table, sizes, own.shape(), wanted);
-        }
-
-        double of(double[] sizes, Cause cause) {
-            return share(halved(sizes, cause)).share() - share(sizes).share();
-        }
-
-        Cause best(double[] sizes) {
-            Cause best = Cause.AIM;
-            for (Cause cause : Cause.values()) {
-                best = of(sizes, cause) > of(sizes, best) ? cause : best;
+    /** How each gain moves (columns) with one standard deviation of the logarithm of each size (rows), to first order. */
+    private static double[][] slopes(OwnErrors own, double[] sizes, Function<double[], Halvings> at) {
+        Cause[] causes = Cause.values();
+        double[][] slopes = new double[causes.length][causes.length];
+        for (Cause moved : causes) {
+            double q = own.sizes().get(moved.ordinal()).sdLog();
+            Halvings larger = at.apply(OwnErrors.times(sizes, moved, Math.exp(q)));
+            Halvings smaller = at.apply(OwnErrors.times(sizes, moved, Math.exp(-q)));
+            for (Cause halved : causes) {
+                slopes[moved.ordinal()][halved.ordinal()] = (larger.gain(halved) - smaller.gain(halved)) / 2;
             }
-            return best;
+        }
+        return slopes;
+    }
+
+    private static double squares(double[][] slopes, Function<double[], Double> part) {
+        return Arrays.stream(slopes).mapToDouble(part::apply).map(d -> d * d).sum();
+    }
+
+    /** The share at some sizes, and with each cause's size halved. */
+    private record Halvings(StrokeShare now, StrokeShare[] halved) {
+        static Halvings of(Function<double[], StrokeShare> share, double[] sizes) {
+            return new Halvings(
+                    share.apply(sizes),
+                    Arrays.stream(Cause.values())
+                            .map(cause -> share.apply(OwnErrors.times(sizes, cause, HALF)))
+                            .toArray(StrokeShare[]::new));
         }
 
-        double[] halved(double[] sizes, Cause cause) {
-            return OwnErrors.times(sizes, cause, HALF);
+        double gain(Cause cause) {
+            return halved[cause.ordinal()].share() - now.share();
         }
 
-        /** First order, each size a standard deviation of its logarithm up and down. */
-        double varianceOfSizes(double[] sizes, Figure figure) {
-            double sum = 0;
-            for (Cause cause : Cause.values()) {
-                double q = own.sizes().get(cause.ordinal()).sdLog();
-                double d = (figure.at(OwnErrors.times(sizes, cause, Math.exp(q)))
-                                - figure.at(OwnErrors.times(sizes, cause, Math.exp(-q))))
-                        / 2;
-                sum += d * d;
-            }
-            return sum;
+        Cause best() {
+            return Arrays.stream(Cause.values())
+                    .max(Comparator.comparingDouble(this::gain))
+                    .orElseThrow();
         }
     }
 }

@@ -20,9 +20,6 @@ import java.util.Optional;
  * @see "statistics/methods.md, raschFit; Rasch 1960; Birnbaum 1968; Mislevy 1986"
  */
 public final class RaschFit {
-    private static final double STOP = 1e-11;
-    private static final double LEAST_SHARE = 1e-12;
-    private static final int MOST_STEPS = 100;
     private static final int TRIES_FOR_A_CHANGE = 20;
     private static final double MIDDLE_GRADE = 500;
     private static final double POINTS_PER_LOGIT = 100;
@@ -161,11 +158,7 @@ public final class RaschFit {
         List<StudentResults> results = byStudent.stream()
                 .map(own -> new StudentResults(own, stationAt, scale, belief))
                 .toList();
-        List<double[]> theta = new ArrayList<>();
-        results.forEach(one -> theta.add(new double[one.weeks().length]));
-        double[] u = new double[scale.unknowns()];
-        List<StudentBlock> blocks = new ArrayList<>();
-        double[][] variance = newton(results, theta, u, scale, blocks);
+        RaschNewton top = RaschNewton.of(results, scale);
         return new RaschFit(
                 belief,
                 scale,
@@ -173,10 +166,10 @@ public final class RaschFit {
                 List.copyOf(students),
                 studentAt,
                 results,
-                theta,
-                blocks,
-                u,
-                variance,
+                top.theta(),
+                top.blocks(),
+                top.u(),
+                top.stationVariance(),
                 stationCounts);
     }
 
@@ -190,89 +183,6 @@ public final class RaschFit {
         return at;
     }
 
-    /** Newton from 0 with halved steps; strictly concave, so there is one answer. Returns the stations' variances; {@code blocks} are the students' at the end. */
-    private static double[][] newton(
-            List<StudentResults> results,
-            List<double[]> theta,
-            double[] u,
-            StationScale scale,
-            List<StudentBlock> blocks) {
-        double value = objective(results, theta, u, scale);
-        for (int step = 0; ; step++) {
-            double[] gradient = new double[u.length];
-            double[][] matrix = new double[u.length][u.length];
-            for (int j = 0; j < u.length; j++) {
-                gradient[j] = -scale.precision(j) * u[j];
-                matrix[j][j] = scale.precision(j);
-            }
-            blocks.clear();
-            for (int s = 0; s < results.size(); s++) {
-                blocks.add(StudentBlock.of(results.get(s), theta.get(s), u, scale, gradient, matrix));
-            }
-            blocks.forEach(block -> block.reduce(matrix, gradient));
-            Cholesky reduced = Cholesky.of(matrix);
-            double[] move = reduced.solve(gradient);
-            List<double[]> moves =
-                    blocks.stream().map(block -> block.step(move)).toList();
-            double most = Math.max(
-                    largest(move),
-                    moves.stream().mapToDouble(RaschFit::largest).max().orElse(0));
-            if (most < STOP || step == MOST_STEPS) {
-                return reduced.inverse();
-            }
-            value = moved(results, theta, u, scale, moves, move, value);
-        }
-    }
-
-    /** Moves everything by the step, halved while the objective falls; returns the objective there. */
-    private static double moved(
-            List<StudentResults> results,
-            List<double[]> theta,
-            double[] u,
-            StationScale scale,
-            List<double[]> moves,
-            double[] move,
-            double value) {
-        double share = 1;
-        shift(theta, moves, u, move, share);
-        double found = objective(results, theta, u, scale);
-        while (found < value - 1e-12 * Math.abs(value) && share > LEAST_SHARE) {
-            shift(theta, moves, u, move, -share / 2);
-            share /= 2;
-            found = objective(results, theta, u, scale);
-        }
-        return found;
-    }
-
-    private static void shift(List<double[]> theta, List<double[]> moves, double[] u, double[] move, double share) {
-        for (int s = 0; s < theta.size(); s++) {
-            add(theta.get(s), moves.get(s), share);
-        }
-        add(u, move, share);
-    }
-
-    private static void add(double[] to, double[] step, double share) {
-        for (int j = 0; j < to.length; j++) {
-            to[j] += share * step[j];
-        }
-    }
-
-    private static double largest(double[] step) {
-        return Arrays.stream(step).map(Math::abs).max().orElse(0);
-    }
-
-    private static double objective(
-            List<StudentResults> results, List<double[]> theta, double[] u, StationScale scale) {
-        double sum = 0;
-        for (int s = 0; s < results.size(); s++) {
-            sum += results.get(s).objective(theta.get(s), u, scale);
-        }
-        for (int j = 0; j < u.length; j++) {
-            sum -= scale.precision(j) * u[j] * u[j] / 2;
-        }
-        return sum;
-    }
-
     /**
      * The fit with one student's results as they are now: their abilities anew, the stations held at their last estimate. The next full fit
      * settles the rest; until then the difference stays far below a standard error.
@@ -283,17 +193,7 @@ public final class RaschFit {
     public RaschFit withResultsOf(String student, List<Row> rows) {
         int s = student(student);
         StudentResults now = new StudentResults(rows, stationAt, scale, belief);
-        double[] place = new double[now.weeks().length];
-        double value = now.objective(place, u, scale);
-        StudentBlock block = StudentBlock.of(now, place, u, scale, null, null);
-        for (int step = 0; step < MOST_STEPS; step++) {
-            double[] move = block.step(null);
-            if (largest(move) < STOP) {
-                break;
-            }
-            value = movedAlone(now, place, move, value);
-            block = StudentBlock.of(now, place, u, scale, null, null);
-        }
+        RaschNewton.Alone alone = RaschNewton.Alone.of(now, u, scale);
         return new RaschFit(
                 belief,
                 scale,
@@ -301,23 +201,11 @@ public final class RaschFit {
                 students,
                 studentAt,
                 replaced(results, s, now),
-                replaced(theta, s, place),
-                replaced(blocks, s, block),
+                replaced(theta, s, alone.theta()),
+                replaced(blocks, s, alone.block()),
                 u,
                 stationVariance,
                 stationCounts);
-    }
-
-    private double movedAlone(StudentResults own, double[] place, double[] move, double value) {
-        double share = 1;
-        add(place, move, share);
-        double found = own.objective(place, u, scale);
-        while (found < value - 1e-12 * Math.abs(value) && share > LEAST_SHARE) {
-            add(place, move, -share / 2);
-            share /= 2;
-            found = own.objective(place, u, scale);
-        }
-        return found;
     }
 
     private static <T> List<T> replaced(List<T> list, int index, T now) {
