@@ -142,6 +142,22 @@ class DemoTruthTest {
         System.out.println("demo students: " + inside + " of " + all + " sizes hold the truth");
     }
 
+    /** At the draw ladder half the error of the tip's height gains several times what half of aim or of pace does; the review says so, of told sizes. */
+    @Test
+    void theReviewOfADrawDrillNamesTheTipsHeight() throws Exception {
+        SignedIn tamsin = students.get("tamsin");
+        String of = "/api/v1/students/" + tamsin.accountId();
+        JsonNode height = read(tamsin, of + "/error-sizes").at("/sizes/2");
+        assertThat(height.get("told").asBoolean()).isTrue();
+        JsonNode helps =
+                read(tamsin, of + "/selection?drillId=draw-ladder&station=0").at("/findings/helpsMost");
+        assertThat(helps.path("cause").asText()).isEqualTo("HEIGHT");
+        double gain = helps.get("then").asDouble() - helps.get("now").asDouble();
+        assertThat(gain).isGreaterThan(0.1);
+        assertThat(helps.at("/gain/lower").asDouble()).isBetween(0.0, gain);
+        assertThat(helps.at("/gain/upper").asDouble()).isBetween(gain, 1.0);
+    }
+
     @Test
     void theNextStationsAreOnesThatTheStudentMakesMoreOftenThanNot() throws Exception {
         SignedIn wren = students.get("wren");

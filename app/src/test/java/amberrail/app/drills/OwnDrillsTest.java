@@ -100,13 +100,7 @@ class OwnDrillsTest extends AppTest {
         save(coach, id, 0, drill);
         String narrow = play(coach, student, id);
         landings(coach, narrow);
-        JsonNode compared = tree(read(
-                coach,
-                "/api/v1/students/{s}/comparison?drillId={d}&station=0&from={a}&to={b}",
-                student.accountId(),
-                id,
-                wide,
-                narrow));
+        JsonNode compared = compared(coach, student, id, wide, narrow);
         assertThat(compared.at("/changed/0").asText()).isEqualTo("TARGET_SIZE");
         assertThat(compared.has("success")).isFalse();
         assertThat(compared.at("/closer/verdict").asText()).isEqualTo("NO_CLEAR_CHANGE_YET");
@@ -139,18 +133,22 @@ class OwnDrillsTest extends AppTest {
         save(coach, id, 0, drill);
         String after = play(coach, student, id);
         landings(coach, after, 4.5 * 317.5, 2);
-        JsonNode compared = tree(read(
-                coach,
-                "/api/v1/students/{s}/comparison?drillId={d}&station=0&from={a}&to={b}",
-                student.accountId(),
-                id,
-                before,
-                after));
+        JsonNode compared = compared(coach, student, id, before, after);
         assertThat(compared.at("/changed/0").asText()).isEqualTo("TARGET_PLACE");
         assertThat(compared.has("success")).isFalse();
         assertThat(compared.get("closerInRadii").asBoolean()).isTrue();
         assertThat(compared.at("/closer/ratio").asDouble()).isCloseTo(1, within(1e-9));
         assertThat(compared.at("/closer/verdict").asText()).isEqualTo("NO_CLEAR_CHANGE_YET");
+    }
+
+    private JsonNode compared(SignedIn coach, SignedIn student, String drill, String from, String to) throws Exception {
+        return tree(read(
+                coach,
+                "/api/v1/students/{s}/comparison?drillId={d}&station=0&from={a}&to={b}",
+                student.accountId(),
+                drill,
+                from,
+                to));
     }
 
     private void landings(SignedIn coach, String session) throws Exception {
