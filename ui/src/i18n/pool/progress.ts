@@ -58,7 +58,7 @@ export const progress = {
   cause: { PACE: 'pace', HEIGHT: 'tip height', AIM: 'aim' },
   size: { PACE: '{sd} %', HEIGHT: '{sd} mm', AIM: '{sd} mrad' },
   range: '90 %: {lower} to {upper}',
-  notToldYet: 'cannot be told yet: those of the ability are reckoned with',
+  notToldYet: 'cannot be told yet; the usual size for this ability is used',
   bias: {
     AIM: { more: 'Aims {size} to the left on average.', less: 'Aims {size} to the right on average.' },
     PACE: { more: 'Plays {size} too firm on average.', less: 'Plays {size} too soft on average.' },
@@ -96,7 +96,7 @@ export const progress = {
     same: 'no real change',
     unclear: 'no clear change',
     few: 'too few to say',
-    why: 'Dot: grade, bar: its 95 % interval. The word compares now with six weeks ago, each skill read together with the others; “no real change” means that the whole interval lies within 50 points of none. Of {n} such words about one in twenty may be wrong by chance.',
+    why: 'Dot: grade, bar: its 95 % interval. The word compares now with six weeks ago, each skill read together with the others; “no real change” means that the whole interval lies within 50 points of no change. Of {n} such words about one in twenty may be wrong by chance.',
   },
   template: {
     tab: 'Template',

@@ -100,10 +100,10 @@ export const review = {
   biasRight: '{length} right on average',
   biasLong: '{length} long on average',
   biasShort: '{length} short on average',
-  offTarget: 'The mean lies off the target (p {p}); the stroke itself may land there.',
-  biasReal: 'A real bias: {speed} and {line} of where the usual stroke lands in these hands (p {p}).',
+  offTarget: 'The mean lies off the target (p {p}), which may be where this stroke lands anyway.',
+  biasReal: 'A real bias: {speed} and {line} of where the usual stroke lands for this student (p {p}).',
   biasNotReal:
-    'No bias can be told from chance yet (p {p}), against where the usual stroke lands in these hands.',
+    'No bias can be told from chance yet (p {p}), against where the usual stroke lands for this student.',
   reason: {
     NO_DATA: 'No landing of a made pocket yet.',
     TOO_FEW: 'Too few landings: spread needs 3, ellipses 5, the 95 % ellipse 10. There are {n}.',

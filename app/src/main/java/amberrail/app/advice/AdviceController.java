@@ -42,7 +42,7 @@ class AdviceController {
      * @param cause      with {@code CORRECT}
      * @param correction in the cause's unit: % of pace (harder positive), mm of tip height (higher), for aim mm at the object ball (to the left)
      * @param thicker    of a correction of the aim at a cut: whether it is thicker; left out at a straight shot
-     * @param lasting    it comes of the whole run and not of this shot alone
+     * @param lasting    it follows from the whole run and not of this shot alone
      * @param shots      how many
      * @param assumed    no stroke was called: the usual one is assumed
      * @param paceMetresPerSecond of the stroke that was called or assumed, so that the correction can be read as a pace

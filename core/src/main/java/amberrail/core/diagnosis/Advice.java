@@ -15,7 +15,7 @@ import java.util.Optional;
  * @param kind       what there is to say
  * @param cause      what to change, with {@code CORRECT}
  * @param correction by how much, in the cause's unit at this stroke's pace; the opposite of what went wrong
- * @param lasting    whether it comes of the whole run and not of this shot alone
+ * @param lasting    whether it follows from the whole run and not of this shot alone
  * @param shots      how many shots it comes of
  * @see "statistics/methods.md, adviceEvidence"
  */
