@@ -11,4 +11,4 @@ const description = {
   components: { schemas: schema.$defs },
 }
 const types = await openapiTS(description)
-await writeFile(new URL('../src/features/bench/drillFormat.d.ts', import.meta.url), astToString(types))
+await writeFile(new URL('../src/shared/drillFile/drillFormat.d.ts', import.meta.url), astToString(types))

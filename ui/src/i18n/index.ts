@@ -1,6 +1,16 @@
+// The words of every screen. They stand in words/*.json, which the printed pages read too (WordCatalogue in the application).
 import { createI18n } from 'vue-i18n'
-import { pool } from './pool'
-import { snooker } from './snooker'
+import bench from './words/pool/bench.json'
+import common from './words/pool/common.json'
+import grades from './words/pool/grades.json'
+import lab from './words/pool/lab.json'
+import library from './words/pool/library.json'
+import progress from './words/pool/progress.json'
+import recording from './words/pool/recording.json'
+import review from './words/pool/review.json'
+import snooker from './words/snooker.json'
+
+const pool = { ...common, ...bench, ...grades, ...lab, ...library, ...progress, ...recording, ...review }
 
 /** One locale per dialect; snooker falls back to pool where both say the same. */
 export const i18n = createI18n({

@@ -72,7 +72,7 @@ input {
   width: 6.5em;
   min-height: 38px;
   padding: 4px 8px;
-  border: 1px solid #8c8676;
+  border: 1px solid var(--edge);
   border-radius: 6px;
   background: var(--paper-raised);
   color: var(--ink);

@@ -92,7 +92,7 @@ function isHere(key: string): boolean {
   grid-template-columns: minmax(120px, 1fr) auto minmax(80px, 1fr);
   align-items: center;
   padding: 0 24px;
-  background: linear-gradient(#8f5410, #6f3f08);
+  background: linear-gradient(var(--rail-light), var(--rail-dark));
   border-top: 3px solid var(--wood-light);
   color: var(--rail-ink);
   z-index: 10;
@@ -115,7 +115,7 @@ function isHere(key: string): boolean {
   text-overflow: ellipsis;
 }
 .who:focus-visible {
-  outline: 3px solid #fff;
+  outline: 3px solid var(--white);
 }
 ol {
   display: flex;
@@ -132,18 +132,18 @@ a {
   text-decoration: none;
 }
 a:focus-visible {
-  outline: 3px solid #fff;
+  outline: 3px solid var(--white);
   outline-offset: -3px;
 }
 path {
-  fill: #d9b07a;
+  fill: var(--rail-mark);
 }
 .here {
   font-weight: 700;
 }
 .here path {
-  fill: #ffe3a3;
-  stroke: #fff3cf;
+  fill: var(--rail-lit);
+  stroke: var(--rail-lit-edge);
   stroke-width: 2;
 }
 .sync {

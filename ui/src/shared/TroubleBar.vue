@@ -30,7 +30,7 @@ function reload(): void {
   border-left: 6px solid var(--brick);
   background: var(--paper-raised);
   color: var(--ink);
-  box-shadow: 0 -2px 8px rgb(0 0 0 / 20%);
+  box-shadow: 0 -2px 8px var(--shade);
 }
 p {
   flex: 1;

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { StrikeScale } from '@/api/types'
-import { metresPerSecondToPace } from '@/features/drills/pace'
+import { metresPerSecondToPace } from './pace'
 import { useSignedIn } from '@/device/useSignedIn'
 import { useUnits } from './units'
 

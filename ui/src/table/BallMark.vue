@@ -26,7 +26,7 @@ const fill = computed(
       :cy="at.y"
       :r="radius"
       :fill="fill"
-      stroke="#14181a"
+      style="stroke: var(--mark-ink)"
       stroke-opacity="0.55"
       stroke-width="2.5"
     />
@@ -40,13 +40,13 @@ const fill = computed(
     >
       {{ ball.label }}
     </text>
-    <circle v-if="ball.role === 'CUE'" :cx="at.x" :cy="at.y" :r="radius * 0.26" fill="var(--amber)" />
+    <circle v-if="ball.role === 'CUE'" :cx="at.x" :cy="at.y" :r="radius * 0.26" style="fill: var(--amber)" />
   </g>
 </template>
 
 <style scoped>
 .number {
-  fill: #fffdf4;
+  fill: var(--chalk);
   font-weight: 700;
   text-anchor: middle;
   dominant-baseline: central;

@@ -20,7 +20,7 @@ const arm = computed(() => Math.max(props.diameterMillimetres, 26 * frame.value.
 <style scoped>
 .cross * {
   fill: none;
-  stroke: #fff6d8;
+  stroke: var(--cross-hair);
   stroke-width: 2px;
   vector-effect: non-scaling-stroke;
 }

@@ -43,7 +43,7 @@ const transform = computed(() => {
 <style scoped>
 .edge {
   fill: none;
-  stroke: #14181a;
+  stroke: var(--mark-ink);
   stroke-width: 0.75;
   stroke-linejoin: round;
 }

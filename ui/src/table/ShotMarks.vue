@@ -80,7 +80,7 @@ const ticks = [-3, -2, -1, 1, 2].map((n) => n * TICK_EVERY_MILLIMETRES)
   fill: none;
 }
 .pot {
-  stroke: #f0c0b0;
+  stroke: var(--object-path);
   stroke-width: 3;
   fill: none;
 }

@@ -48,11 +48,11 @@ path {
   stroke-linejoin: round;
 }
 .cue {
-  stroke: #fffdf4;
+  stroke: var(--chalk);
   stroke-width: 7;
 }
 .other {
-  stroke: #f0c0b0;
+  stroke: var(--object-path);
   stroke-width: 4;
 }
 .sliding {
@@ -63,12 +63,12 @@ path {
 }
 .end {
   fill: none;
-  stroke: #f0c0b0;
+  stroke: var(--object-path);
   stroke-width: 4;
 }
 .end.cue {
-  stroke: #fffdf4;
-  fill: #fffdf4;
+  stroke: var(--chalk);
+  fill: var(--chalk);
   fill-opacity: 0.35;
 }
 </style>

@@ -35,7 +35,7 @@ const size = computed(() => Math.max(38, 12 * frame.value.millimetresPerPixel))
 
 <style scoped>
 text {
-  fill: #fff6e0;
+  fill: var(--sight-ink);
   text-anchor: middle;
   dominant-baseline: central;
   font-weight: 600;

@@ -51,13 +51,13 @@ ellipse {
   stroke-width: 2.5px;
 }
 .mean {
-  stroke: #14181a;
+  stroke: var(--mark-ink);
   stroke-width: 1.5px;
   fill: var(--bone);
   fill-opacity: 0.25;
 }
 .cross {
-  stroke: #14181a;
+  stroke: var(--mark-ink);
   stroke-width: 2.5px;
   vector-effect: non-scaling-stroke;
 }

@@ -119,8 +119,8 @@ defineExpose({ clientToTable, rectangle, millimetresPerPixel, element: svg })
         <stop offset="1" stop-color="var(--cloth-dark)" />
       </radialGradient>
       <pattern id="hatch" width="14" height="14" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-        <rect width="14" height="14" fill="#8fa1a8" />
-        <rect width="7" height="14" fill="#3b4c54" />
+        <rect width="14" height="14" style="fill: var(--hatch-light)" />
+        <rect width="7" height="14" style="fill: var(--hatch-dark)" />
       </pattern>
     </defs>
     <rect :x="whole.x" :y="whole.y" :width="whole.width" :height="whole.height" rx="46" fill="url(#wood)" />
@@ -141,9 +141,9 @@ defineExpose({ clientToTable, rectangle, millimetresPerPixel, element: svg })
       :cx="frame.tableToSvg(pocket.centre).x"
       :cy="frame.tableToSvg(pocket.centre).y"
       :r="pocket.radiusMillimetres"
-      fill="var(--pocket)"
+      style="fill: var(--pocket)"
     />
-    <path v-for="(outline, i) in cushions" :key="`cushion${i}`" :d="outline" fill="var(--cushion)" />
+    <path v-for="(outline, i) in cushions" :key="`cushion${i}`" :d="outline" style="fill: var(--cushion)" />
     <path v-for="(sight, i) in table.sights" :key="`sight${i}`" :d="sightPath(sight)" class="sight" />
     <slot />
   </svg>

@@ -184,11 +184,11 @@ path {
   fill-opacity: 0.3;
 }
 .mouthOnly {
-  fill: #f0c0b0;
+  fill: var(--object-path);
 }
 .danger {
   fill: none;
-  stroke: #ff8f73;
+  stroke: var(--danger-line);
   stroke-width: 10;
 }
 .danger.SOME_SPIN {
@@ -196,21 +196,21 @@ path {
   stroke-dasharray: 12 12;
 }
 .tangent {
-  stroke: #bfe0ee;
+  stroke: var(--aim-line);
   stroke-width: 4;
   stroke-dasharray: 6 10;
 }
 .roll {
-  stroke: #bfe0ee;
+  stroke: var(--aim-line);
   stroke-width: 4;
 }
 .end {
-  fill: #bfe0ee;
+  fill: var(--aim-line);
   stroke: none;
 }
 .number {
-  fill: #e6f4fa;
-  stroke: #14181a;
+  fill: var(--aim-lit);
+  stroke: var(--mark-ink);
   stroke-width: 7;
   paint-order: stroke;
   text-anchor: middle;
@@ -223,7 +223,7 @@ path {
   stroke-dasharray: 18 14;
 }
 .pot {
-  stroke: #f0c0b0;
+  stroke: var(--object-path);
   stroke-width: 3;
 }
 .ghost {

@@ -123,8 +123,8 @@ const caughtWords = computed(() => {
   stroke-width: 7;
 }
 .caught {
-  fill: #fffdf4;
-  stroke: #14181a;
+  fill: var(--chalk);
+  stroke: var(--mark-ink);
   stroke-width: 8;
   paint-order: stroke;
   text-anchor: middle;

@@ -3,7 +3,7 @@ import { computed, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Point } from '@/api/types'
 import { useUnits } from '@/shared/units'
-import RecipeTable from '@/features/recipes/RecipeTable.vue'
+import RecipeTable from '@/shared/recipes/RecipeTable.vue'
 import PageState from '@/shared/PageState.vue'
 import BallPanel from './BallPanel.vue'
 import { BENCH_KEYS, useBenchKeys } from './benchKeys'
@@ -334,7 +334,7 @@ kbd {
 .bench :deep(.shots button) {
   min-height: 38px;
   padding: 0 10px;
-  border: 1px solid #8c8676;
+  border: 1px solid var(--edge);
   border-radius: 6px;
   background: var(--paper-raised);
   color: var(--ink);

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
 import { useNeededList } from './useNeededList'
-import { CUSHIONS, type CushionName } from './drillDocument'
+import { CUSHIONS, type CushionName } from '@/shared/drillFile/drillDocument'
 
 /** Cushions in order: each press adds one, the last can be taken back. */
 const props = defineProps<{
@@ -60,7 +60,7 @@ p {
 button {
   min-height: 32px;
   padding: 0 8px;
-  border: 1px solid #8c8676;
+  border: 1px solid var(--edge);
   border-radius: 6px;
   background: var(--paper-raised);
   color: var(--ink);

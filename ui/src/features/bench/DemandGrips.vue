@@ -2,7 +2,7 @@
 import { computed, inject, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { ARROW_WAYS, CLIENT_TO_TABLE, useFrame } from '@/table/tableFrame'
-import { zoneOf } from './drillDocument'
+import { zoneOf } from '@/shared/drillFile/drillDocument'
 import type { Grip } from './grips'
 import { useBench } from './useBench'
 
@@ -111,7 +111,7 @@ function removeCorner(gripIndex: number): void {
 <style scoped>
 .grip {
   fill: var(--amber-lit);
-  stroke: #14181a;
+  stroke: var(--mark-ink);
   stroke-width: 3;
 }
 .faint {
@@ -124,7 +124,7 @@ function removeCorner(gripIndex: number): void {
   touch-action: none;
 }
 .handle:focus-visible {
-  stroke: #fffdf4;
+  stroke: var(--chalk);
   stroke-width: 5;
   stroke-dasharray: 10 6;
 }

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import DemandWords from '@/features/drills/DemandWords.vue'
+import DemandWords from '@/shared/DemandWords.vue'
 import ChoiceField from '@/shared/ChoiceField.vue'
 import DemandFields from './DemandFields.vue'
-import type { DraftDemand } from './drillDocument'
+import { BRIDGES, type Bridge, type DraftDemand } from '@/shared/drillFile/drillDocument'
+import { withShot } from './edits'
 import { DEMAND_KINDS, newDemand } from './newDemand'
 import { useBench } from './useBench'
 
@@ -16,6 +17,13 @@ const options = computed(() => DEMAND_KINDS.map((value) => ({ value, label: t(`b
 
 function add(kind: DraftDemand['kind'] | undefined): void {
   if (kind && bench.shot.value) bench.addDemand(newDemand(kind, bench.shot.value))
+}
+
+const bridges = computed(() => BRIDGES.map((value) => ({ value, label: t(`bridge.${value.toUpperCase()}`) })))
+
+function guide(bridge: Bridge | undefined): void {
+  const drill = bench.drill.value
+  if (drill && bridge) bench.change(withShot(drill, bench.at.value, (shot) => ({ ...shot, bridge })))
 }
 
 function choose(index: number): void {
@@ -59,6 +67,12 @@ function choose(index: number): void {
       :model-value="undefined"
       :options="options"
       @update:model-value="add"
+    />
+    <ChoiceField
+      :label="t('bench.bridge')"
+      :model-value="bench.shot.value?.bridge ?? 'hand'"
+      :options="bridges"
+      @update:model-value="guide"
     />
   </section>
 </template>

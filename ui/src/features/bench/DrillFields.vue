@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import ChoiceField from '@/shared/ChoiceField.vue'
 import NumberField from '@/shared/NumberField.vue'
-import type { DrillDocument } from './drillDocument'
+import type { DrillDocument } from '@/shared/drillFile/drillDocument'
 import { useBench } from './useBench'
 
 /** The drill's own words, tables and choices. */
@@ -171,7 +171,7 @@ textarea {
   font: inherit;
   font-weight: 400;
   padding: 6px 8px;
-  border: 1px solid #8c8676;
+  border: 1px solid var(--edge);
   border-radius: 6px;
   background: var(--paper-raised);
   color: var(--ink);

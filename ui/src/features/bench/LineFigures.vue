@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { useBallFraction } from '@/features/drills/useBallFraction'
+import type { CushionName } from '@/shared/drillFile/drillDocument'
+import { useBallFraction } from '@/shared/useBallFraction'
 import { useNotation } from '@/shared/useNotation'
 import { useUnits } from '@/shared/units'
 import { useBench } from './useBench'
@@ -24,6 +25,9 @@ const stroke = computed(() => {
 })
 
 const WHYS = ['cut', 'window', 'aim', 'roll', 'danger', 'usual']
+/** Where a line meets a rail. */
+const place = (at: { cushion: CushionName; sights: number }) =>
+  t('bench.railAt', { name: t(`cushion.${at.cushion}`), sights: figure(at.sights, 1) })
 const ballFraction = useBallFraction()
 const fraction = computed(() => ballFraction(lines.value?.coveredFraction ?? 0))
 /** For tests that hold the browser's arithmetic to the server's: what is drawn, and who worked it out. */
@@ -51,11 +55,8 @@ const drawn = computed(() => (bench.held.value ? '' : JSON.stringify({ live: ben
       </dd>
       <dt>{{ t('bench.figure.roll') }}</dt>
       <dd>
-        {{ t(`cushion.${lines.naturalRoll.cushion}`) }} {{ figure(lines.naturalRoll.sights, 1)
-        }}<template v-if="lines.tangent"
-          >; {{ t('bench.figure.stun') }} {{ t(`cushion.${lines.tangent.cushion}`) }}
-          {{ figure(lines.tangent.sights, 1) }}</template
-        >
+        {{ place(lines.naturalRoll)
+        }}<template v-if="lines.tangent">; {{ t('bench.figure.stun') }} {{ place(lines.tangent) }}</template>
       </dd>
       <template v-if="lines.dangers.length > 0">
         <dt class="danger">{{ t('bench.figure.danger') }}</dt>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
 import NumberField from '@/shared/NumberField.vue'
-import type { DraftZone } from './drillDocument'
+import type { DraftZone } from '@/shared/drillFile/drillDocument'
 
 /** Scoring rings of a circle: even steps from the middle, the most points in the smallest. */
 type Circle = DraftZone & { kind: 'circle' }

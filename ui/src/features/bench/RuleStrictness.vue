@@ -5,7 +5,7 @@ import { answer, api } from '@/api/client'
 import { sentence } from '@/api/problem'
 import { useUnits } from '@/shared/units'
 import type { Strictness } from '@/api/types'
-import type { DraftRule } from './drillDocument'
+import type { DraftRule } from '@/shared/drillFile/drillDocument'
 
 /** How strict the rule is, live while it is typed: who passes by luck, and how long the others need. */
 const props = defineProps<{ rule: DraftRule; bothSides: boolean }>()

@@ -2,7 +2,7 @@
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
-import { useLevelChoice } from '@/features/recipes/useLevelChoice'
+import { useLevelChoice } from '@/shared/recipes/useLevelChoice'
 import ChoiceField from '@/shared/ChoiceField.vue'
 import NumberField from '@/shared/NumberField.vue'
 import { useAction } from '@/shared/useAction'
@@ -64,7 +64,7 @@ async function make(): Promise<void> {
 button {
   min-height: 38px;
   padding: 0 10px;
-  border: 1px solid #8c8676;
+  border: 1px solid var(--edge);
   border-radius: 6px;
   background: var(--paper-raised);
   color: var(--ink);

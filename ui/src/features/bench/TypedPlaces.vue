@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { zoneOf, type DraftDemand } from './drillDocument'
+import { zoneOf, type DraftDemand } from '@/shared/drillFile/drillDocument'
 import type { Grip } from './grips'
 import PlaceFields from './PlaceFields.vue'
 import { useBench } from './useBench'

@@ -12,7 +12,7 @@ import {
   type DrillDocument,
   type PocketName,
   type Role,
-} from './drillDocument'
+} from '@/shared/drillFile/drillDocument'
 import { atSights, ballPlaces } from './geometry/places'
 
 /** Which shot of which station. */

@@ -6,7 +6,7 @@ import {
   type DraftDemand,
   type DraftPosition,
   type DraftZone,
-} from './drillDocument'
+} from '@/shared/drillFile/drillDocument'
 import { fromCushion } from './geometry/aimingLines'
 import { atSights, besideCushion, rounded } from './geometry/places'
 import { bearing, distance, middle, moved, normalDegrees, offset, wayOf, along } from './geometry/plane'

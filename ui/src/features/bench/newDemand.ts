@@ -1,5 +1,5 @@
 // A demand of each kind to begin with, made from what lies on the table, so that it makes sense at once.
-import type { DraftDemand, DraftPosition, DraftShot, DraftZone } from './drillDocument'
+import type { DraftDemand, DraftPosition, DraftShot, DraftZone } from '@/shared/drillFile/drillDocument'
 
 export const DEMAND_KINDS = [
   'pot-ball',

@@ -1,5 +1,5 @@
 // How a pattern goes on: what was pocketed is gone, the cue ball lies where it was sent, and the next ball is to be pocketed.
-import type { DraftBall, DraftDemand, DraftShot } from './drillDocument'
+import type { DraftBall, DraftDemand, DraftShot } from '@/shared/drillFile/drillDocument'
 import { addBall, freeLabel, removeBalls } from './edits'
 import { ballPlaces } from './geometry/places'
 import type { TableGeometry } from '@/api/types'

@@ -7,7 +7,7 @@ import {
   type DraftBall,
   type DraftPosition,
   type DraftShot,
-} from './drillDocument'
+} from '@/shared/drillFile/drillDocument'
 import { aimingLines, fromCushion } from './geometry/aimingLines'
 import { atSights, rounded } from './geometry/places'
 import { bearing, degreesOf, distance, middle, normalDegrees } from './geometry/plane'

@@ -3,7 +3,7 @@ import { onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
 import { answer, api } from '@/api/client'
 import { Problem, sentence, Unreachable } from '@/api/problem'
 import { forgetRemembered, remember, rememberedJson } from '@/device/localMemory'
-import type { DrillDocument } from './drillDocument'
+import type { DrillDocument } from '@/shared/drillFile/drillDocument'
 
 const PAUSE_MS = 700
 const RETRY_MS = 5_000

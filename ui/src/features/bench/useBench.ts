@@ -3,7 +3,14 @@ import { computed, inject, provide, ref, shallowRef, watch, type InjectionKey } 
 import { answer, api } from '@/api/client'
 import { sentence } from '@/api/problem'
 import type { Point, ShotPath, TableDrawing, TableGeometry } from '@/api/types'
-import type { DraftBall, DraftDemand, DraftPosition, DraftShot, DrillDocument, Role } from './drillDocument'
+import type {
+  DraftBall,
+  DraftDemand,
+  DraftPosition,
+  DraftShot,
+  DrillDocument,
+  Role,
+} from '@/shared/drillFile/drillDocument'
 import * as edit from './edits'
 import { liveShot } from './geometry/liveShot'
 import { ballPlaces, placeOf } from './geometry/places'

@@ -3,7 +3,7 @@ import { onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
 import { answer, api } from '@/api/client'
 import { Problem, sentence } from '@/api/problem'
 import type { BenchCheck, RoughGrade, UsualStroke } from '@/api/types'
-import type { DrillDocument } from './drillDocument'
+import type { DrillDocument } from '@/shared/drillFile/drillDocument'
 import { shotAt, type Spot } from './edits'
 
 const CHECK_PAUSE_MS = 120

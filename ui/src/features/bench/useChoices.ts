@@ -1,7 +1,7 @@
 // The words of cushions, pockets and balls, for choosing one.
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { CUSHIONS, POCKETS } from './drillDocument'
+import { CUSHIONS, POCKETS } from '@/shared/drillFile/drillDocument'
 import { useBench } from './useBench'
 
 export function useChoices() {

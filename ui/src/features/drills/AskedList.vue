@@ -2,8 +2,8 @@
 import { useI18n } from 'vue-i18n'
 import type { Rule, Shot } from '@/api/types'
 import { useUnits } from '@/shared/units'
-import DemandWords from './DemandWords.vue'
-import { useBallFraction } from './useBallFraction'
+import DemandWords from '@/shared/DemandWords.vue'
+import { useBallFraction } from '@/shared/useBallFraction'
 
 /** What a shot asks, when a student steps up, and the pot in figures. */
 defineProps<{ shot: Shot; rule: Rule }>()
@@ -17,6 +17,7 @@ const fraction = useBallFraction()
     <h2>{{ t('drills.ask') }}</h2>
     <ul>
       <DemandWords v-for="(demand, index) in shot.demands" :key="index" :demand="demand" :shot="shot" />
+      <li v-if="shot.bridge !== 'HAND'">{{ t(`bridge.${shot.bridge}`) }}</li>
       <li>
         <strong>{{
           t(`rule.${rule.kind}`, {
@@ -37,7 +38,14 @@ const fraction = useBallFraction()
       </li>
       <li>{{ t('drills.toGhost', { length: length(shot.pot.cueDistanceMillimetres) }) }}</li>
       <li>{{ t('drills.toPocket', { length: length(shot.pot.objectDistanceMillimetres) }) }}</li>
-      <li>{{ t('drills.aimAllowed', { mrad: figure(shot.pot.allowedAimMilliradians, 1) }) }}</li>
+      <li>
+        {{
+          t('drills.aimAllowed', {
+            mm: `${figure((shot.pot.allowedAimMilliradians * shot.pot.cueDistanceMillimetres) / 1000, 1)} mm`,
+            mrad: figure(shot.pot.allowedAimMilliradians, 1),
+          })
+        }}
+      </li>
     </ul>
   </section>
 </template>

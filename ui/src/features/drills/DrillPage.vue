@@ -3,8 +3,8 @@ import Button from 'primevue/button'
 import Select from 'primevue/select'
 import { computed, ref, toRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import DrillGrades from '@/features/grades/DrillGrades.vue'
-import RecipeTable from '@/features/recipes/RecipeTable.vue'
+import DrillGrades from './DrillGrades.vue'
+import RecipeTable from '@/shared/recipes/RecipeTable.vue'
 import CautionList from '@/shared/CautionList.vue'
 import PageState from '@/shared/PageState.vue'
 import SelectField from '@/shared/SelectField.vue'
@@ -19,7 +19,7 @@ import TriedDrawing from './TriedDrawing.vue'
 import TriedStroke from './TriedStroke.vue'
 import { useBeginSession } from './useBeginSession'
 import { useDrillOnTable } from './useDrillOnTable'
-import { useTables } from './useTables'
+import { useTables } from '@/shared/useTables'
 import { useTriedStroke } from './useTriedStroke'
 
 const props = defineProps<{ id: string }>()
@@ -218,7 +218,7 @@ label {
 .side {
   min-height: 46px;
   padding: 0 16px;
-  border: 1.5px solid #8c8676;
+  border: 1.5px solid var(--edge);
   border-radius: 6px;
   background: none;
   color: var(--ink);

@@ -4,7 +4,7 @@ import Select from 'primevue/select'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Library } from '@/api/types'
-import { BANDS } from '@/features/grades/bands'
+import { BANDS } from '@/shared/bands'
 import { ANY, type DrillFilter } from './drillFilter'
 
 /** What the library is narrowed by. */

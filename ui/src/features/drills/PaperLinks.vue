@@ -61,7 +61,7 @@ select {
   min-height: 36px;
   background: var(--paper-raised);
   color: var(--ink);
-  border: 1px solid #8c8676;
+  border: 1px solid var(--edge);
   border-radius: 6px;
 }
 </style>

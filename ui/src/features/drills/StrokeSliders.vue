@@ -5,7 +5,7 @@ import { useI18n } from 'vue-i18n'
 import type { StrikeScale, UsualWay } from '@/api/types'
 import { useNotation } from '@/shared/useNotation'
 import { useUnits } from '@/shared/units'
-import { paceToMetresPerSecond } from './pace'
+import { paceToMetresPerSecond } from '@/shared/pace'
 
 /** Pace and tip height of a stroke to try. */
 const props = defineProps<{

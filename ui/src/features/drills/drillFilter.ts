@@ -1,6 +1,6 @@
 // Which drills of the library are shown.
 import type { Drill, LibraryEntry } from '@/api/types'
-import { BANDS } from '@/features/grades/bands'
+import { BANDS } from '@/shared/bands'
 
 export interface DrillFilter {
   text: string

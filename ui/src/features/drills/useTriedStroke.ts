@@ -2,7 +2,7 @@
 import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import type { Point, Shot, ShotPath, SimulateRequest, TableDrawing } from '@/api/types'
 import { onBed } from '@/table/onBed'
-import { metresPerSecondToPace, paceToMetresPerSecond } from './pace'
+import { metresPerSecondToPace, paceToMetresPerSecond } from '@/shared/pace'
 import { useShotPath } from './useShotPath'
 import { useUsualStroke, type WrittenShot } from './useUsualStroke'
 

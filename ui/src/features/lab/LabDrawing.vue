@@ -120,7 +120,7 @@ const svg = (place: { xMillimetres: number; yMillimetres: number }) => frame.val
 <style scoped>
 path {
   fill: none;
-  stroke: #fffdf4;
+  stroke: var(--chalk);
   stroke-width: 8;
 }
 .aim {
@@ -139,16 +139,16 @@ path {
 }
 .squeezed {
   stroke-width: 3;
-  stroke: #f0c0b0;
+  stroke: var(--object-path);
 }
 .cue {
   fill: var(--bone);
-  stroke: #14181a;
+  stroke: var(--mark-ink);
   stroke-width: 2.5;
 }
 .object {
   fill: var(--object-ball);
-  stroke: #14181a;
+  stroke: var(--mark-ink);
   stroke-width: 2.5;
 }
 .ghost {
@@ -158,9 +158,9 @@ path {
   stroke-dasharray: 8 7;
 }
 .end {
-  fill: #fffdf4;
+  fill: var(--chalk);
   fill-opacity: 0.3;
-  stroke: #fffdf4;
+  stroke: var(--chalk);
   stroke-width: 3;
 }
 </style>

@@ -149,7 +149,7 @@ nav {
 nav button {
   min-height: 42px;
   padding: 0 14px;
-  border: 1px solid #8c8676;
+  border: 1px solid var(--edge);
   border-radius: 6px;
   background: var(--paper-raised);
   color: var(--ink);

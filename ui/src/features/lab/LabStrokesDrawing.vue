@@ -40,7 +40,7 @@ const fontSize = computed(() => 15 * frame.value.millimetresPerPixel)
 
 <style scoped>
 circle {
-  stroke: #14181a;
+  stroke: var(--mark-ink);
   stroke-width: 2.5;
 }
 .cue {
@@ -50,8 +50,8 @@ circle {
   fill: var(--object-ball);
 }
 text {
-  fill: #14181a;
-  stroke: #fffdf4;
+  fill: var(--mark-ink);
+  stroke: var(--chalk);
   stroke-width: 8;
   paint-order: stroke;
   font-weight: 700;

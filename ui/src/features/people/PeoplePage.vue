@@ -8,8 +8,8 @@ import PageState from '@/shared/PageState.vue'
 import { useAction } from '@/shared/useAction'
 import { useLoad } from '@/shared/useLoad'
 import { useSignedIn } from '@/device/useSignedIn'
-import AddPerson from './AddPerson.vue'
-import OneTimeLink from './OneTimeLink.vue'
+import AddPerson from '@/shared/AddPerson.vue'
+import OneTimeLink from '@/shared/OneTimeLink.vue'
 
 const signedIn = useSignedIn()
 const head = computed(() => signedIn.me?.person.headCoach ?? false)

@@ -24,7 +24,7 @@ a {
   min-height: 44px;
   padding: 9px 16px;
   border-radius: 8px;
-  border: 1.5px solid #8c8676;
+  border: 1.5px solid var(--edge);
   color: var(--ink);
   text-decoration: none;
 }

@@ -60,7 +60,7 @@ const drawn = computed(() =>
 }
 .mean {
   fill: var(--amber-lit);
-  stroke: #14181a;
+  stroke: var(--mark-ink);
   stroke-width: 0.2;
 }
 .range {

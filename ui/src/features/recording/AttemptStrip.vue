@@ -66,6 +66,6 @@ button {
 }
 .open {
   background: var(--amber-lit);
-  color: #1d2225;
+  color: var(--on-amber);
 }
 </style>

@@ -3,7 +3,7 @@ import Dialog from 'primevue/dialog'
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { StrikeScale } from '@/api/types'
-import { metresPerSecondToPace, paceToMetresPerSecond } from '@/features/drills/pace'
+import { metresPerSecondToPace, paceToMetresPerSecond } from '@/shared/pace'
 import { useNotation } from '@/shared/useNotation'
 import type { Call } from './useArmed'
 
@@ -131,7 +131,7 @@ svg {
 }
 .ball {
   fill: var(--bone);
-  stroke: #14181a;
+  stroke: var(--mark-ink);
   stroke-width: 0.5;
 }
 .limit {
@@ -141,14 +141,14 @@ svg {
   stroke-dasharray: 1.5 1.5;
 }
 .cross {
-  stroke: #14181a;
+  stroke: var(--mark-ink);
   stroke-opacity: 0.25;
   stroke-width: 0.3;
 }
 .tip {
-  fill: #2f5f8a;
+  fill: var(--tip);
   fill-opacity: 0.75;
-  stroke: #14181a;
+  stroke: var(--mark-ink);
   stroke-width: 0.4;
 }
 label {
@@ -166,7 +166,7 @@ input {
 .act button {
   flex: 1;
   min-height: 52px;
-  border: 1.5px solid #8c8676;
+  border: 1.5px solid var(--edge);
   border-radius: 8px;
   background: none;
   color: var(--ink);
@@ -176,6 +176,6 @@ input {
 }
 .act .main {
   background: var(--amber-lit);
-  color: #1d2225;
+  color: var(--on-amber);
 }
 </style>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { AttemptBody, Shot } from '@/api/types'
-import DemandWords from '@/features/drills/DemandWords.vue'
+import DemandWords from '@/shared/DemandWords.vue'
 import { KEYS_DEMANDS } from './keys'
 import { toldDemands, type Seen } from './useArmed'
 
@@ -41,7 +41,7 @@ ul {
 button {
   min-height: 44px;
   padding: 4px 10px;
-  border: 1.5px solid #8c8676;
+  border: 1.5px solid var(--edge);
   border-radius: 8px;
   background: var(--paper-raised);
   color: var(--ink);

@@ -17,7 +17,7 @@
   display: inline-block;
   padding: 14px 20px;
   background: var(--amber-lit);
-  color: #1d2225;
+  color: var(--on-amber);
   border-radius: 6px;
   text-decoration: none;
   font-weight: 600;

@@ -35,7 +35,7 @@ const ARROWS = [
 button {
   min-width: 44px;
   min-height: 46px;
-  border: 1.5px solid #8c8676;
+  border: 1.5px solid var(--edge);
   border-radius: 8px;
   background: none;
   color: var(--ink);

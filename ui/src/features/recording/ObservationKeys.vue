@@ -33,7 +33,7 @@ button {
   flex: none;
   min-height: 40px;
   padding: 0 10px;
-  border: 1px solid #8c8676;
+  border: 1px solid var(--edge);
   border-radius: 20px;
   background: none;
   color: var(--ink);

@@ -61,7 +61,7 @@ button {
   position: relative;
   min-height: 60px;
   padding: 6px 8px;
-  border: 1.5px solid #8c8676;
+  border: 1.5px solid var(--edge);
   border-radius: 8px;
   background: var(--paper-raised);
   color: var(--ink);
@@ -85,7 +85,7 @@ button {
 }
 .on {
   background: var(--amber-lit);
-  color: #1d2225;
+  color: var(--on-amber);
   border: 2px solid var(--amber-text);
 }
 .word {

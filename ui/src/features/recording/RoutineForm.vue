@@ -71,7 +71,7 @@ input {
   min-height: 44px;
   padding: 8px;
   font: inherit;
-  border: 1px solid #8c8676;
+  border: 1px solid var(--edge);
   border-radius: 6px;
   background: var(--paper-raised);
   color: var(--ink);

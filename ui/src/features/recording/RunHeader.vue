@@ -104,7 +104,7 @@ h1 {
   padding: 0 12px;
   border-radius: 6px;
   background: var(--amber-lit);
-  color: #1d2225;
+  color: var(--on-amber);
 }
 .where {
   display: flex;
@@ -119,7 +119,7 @@ h1 {
 .side {
   min-width: 44px;
   min-height: 44px;
-  border: 1.5px solid #8c8676;
+  border: 1.5px solid var(--edge);
   border-radius: 8px;
   background: none;
   color: var(--ink);

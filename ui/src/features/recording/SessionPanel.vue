@@ -191,7 +191,7 @@ textarea {
   width: 100%;
   font: inherit;
   padding: 8px;
-  border: 1px solid #8c8676;
+  border: 1px solid var(--edge);
   border-radius: 6px;
   background: var(--paper-raised);
   color: var(--ink);

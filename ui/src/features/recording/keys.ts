@@ -1,5 +1,6 @@
 // Which outcome keys a shot has, and their letters: thick and thin for a cut, left and right for a straight pot.
 import type { Outcome, Shot } from '@/api/types'
+import { outcomesOf } from '@/shared/shotOutcomes'
 
 export interface OutcomeKey {
   outcome: Outcome
@@ -8,38 +9,13 @@ export interface OutcomeKey {
 
 const LETTERS = ['Q', 'W', 'E', 'A', 'S', 'Z'] as const
 
-const CUT: Outcome[] = [
-  'POTTED_CLEAN',
-  'OFF_THICK_JAW',
-  'OFF_THIN_JAW',
-  'MISSED_THICK',
-  'MISSED_THIN',
-  'OTHER',
-]
-const STRAIGHT: Outcome[] = [
-  'POTTED_CLEAN',
-  'OFF_LEFT_JAW',
-  'OFF_RIGHT_JAW',
-  'MISSED_LEFT',
-  'MISSED_RIGHT',
-  'OTHER',
-]
-
-const NO_POT: Outcome[] = ['CONTACT_AS_ASKED', 'WRONG_BALL', 'NO_CONTACT']
-const BY_SIDES: Record<Shot['outcomeSides'], Outcome[]> = {
-  ANY: CUT,
-  CUT,
-  STRAIGHT,
-  NO_POT,
-}
-
 /** What a tap on the cloth means if no key was chosen: all went as asked. */
 export function usualOutcome(shot: Shot): Outcome {
   return shot.outcomeSides === 'NO_POT' ? 'CONTACT_AS_ASKED' : 'POTTED_CLEAN'
 }
 
 export function outcomeKeys(shot: Shot): OutcomeKey[] {
-  return BY_SIDES[shot.outcomeSides].map((outcome, index) => ({ outcome, letter: LETTERS[index] ?? '' }))
+  return outcomesOf(shot).map((outcome, index) => ({ outcome, letter: LETTERS[index] ?? '' }))
 }
 
 export const KEY_FOUL = 'D'

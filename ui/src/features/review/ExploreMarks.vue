@@ -70,7 +70,7 @@ polyline {
   vector-effect: non-scaling-stroke;
 }
 rect {
-  fill: #14181a;
+  fill: var(--mark-ink);
   stroke: var(--amber-lit);
   stroke-width: 1.5px;
   vector-effect: non-scaling-stroke;
@@ -78,7 +78,7 @@ rect {
 text {
   fill: var(--bone);
   paint-order: stroke;
-  stroke: #14181a;
+  stroke: var(--mark-ink);
   stroke-width: 3px;
   vector-effect: non-scaling-stroke;
 }

@@ -34,13 +34,15 @@ function stamp(outcome: Attempt['attempt']['outcome']): HTMLCanvasElement {
   drawn.width = drawn.height = Math.ceil(3.2 * radius)
   const pen = drawn.getContext('2d')
   if (pen) {
-    const bone = getComputedStyle(document.documentElement).getPropertyValue('--bone').trim()
+    const tokens = getComputedStyle(document.documentElement)
+    const bone = tokens.getPropertyValue('--bone').trim()
+    const markInk = tokens.getPropertyValue('--mark-ink').trim()
     const { fill, line } = OUTCOME_SHAPES[outcome]
     pen.translate(drawn.width / 2, drawn.height / 2)
     pen.scale(radius, radius)
     pen.lineJoin = 'round'
     pen.lineWidth = 0.75
-    pen.strokeStyle = '#14181a'
+    pen.strokeStyle = markInk
     for (const path of [fill, line].filter(Boolean)) pen.stroke(new Path2D(path))
     pen.fillStyle = bone
     if (fill) pen.fill(new Path2D(fill))
@@ -137,8 +139,8 @@ canvas {
   margin: -7px 0 0 -7px;
   border: 3px solid var(--amber-lit);
   border-radius: 50%;
-  outline: 1.5px solid #14181a;
-  background: #14181a;
+  outline: 1.5px solid var(--mark-ink);
+  background: var(--mark-ink);
   pointer-events: none;
 }
 </style>

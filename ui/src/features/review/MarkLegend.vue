@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import type { Outcome, Shot } from '@/api/types'
 import OutcomeGlyph from '@/table/OutcomeGlyph.vue'
-import { outcomeKeys } from '../recording/keys'
+import { outcomesOf } from '@/shared/shotOutcomes'
 import { computed } from 'vue'
 
 /** Every mark of the map in words, with how many there are. */
 const props = defineProps<{ shot: Shot; outcomes: { [key: string]: number }; explored?: boolean }>()
-const keys = computed(() => outcomeKeys(props.shot).map(({ outcome }) => outcome))
+const keys = computed(() => outcomesOf(props.shot))
 
 function count(outcome: Outcome): number {
   return props.outcomes[outcome] ?? 0

@@ -46,7 +46,7 @@ textarea {
   margin: 6px 0 10px;
   padding: 8px;
   font: inherit;
-  border: 1px solid #8c8676;
+  border: 1px solid var(--edge);
   border-radius: 6px;
   background: var(--paper-raised);
   color: var(--ink);

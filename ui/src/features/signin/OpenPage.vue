@@ -35,7 +35,7 @@ defineProps<{ title: string; lead: string }>()
   height: 40px;
 }
 .wood path {
-  fill: #f7f2e4;
+  fill: var(--bone);
 }
 section {
   width: min(420px, 100% - 40px);

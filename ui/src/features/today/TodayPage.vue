@@ -7,7 +7,7 @@ import PageState from '@/shared/PageState.vue'
 import { useHand } from '@/shared/useHand'
 import { useLoad } from '@/shared/useLoad'
 import { useSignedIn } from '@/device/useSignedIn'
-import AddPerson from '../people/AddPerson.vue'
+import AddPerson from '@/shared/AddPerson.vue'
 import NoticeList from './NoticeList.vue'
 
 const router = useRouter()
@@ -125,7 +125,7 @@ function when(instant: string): string {
   display: inline-flex;
   align-items: center;
   padding: 0 16px;
-  border: 1.5px solid #8c8676;
+  border: 1.5px solid var(--edge);
   border-radius: 8px;
   background: none;
   color: var(--ink);
@@ -137,7 +137,7 @@ function when(instant: string): string {
 .main {
   background: var(--amber-lit);
   border-color: var(--amber-text);
-  color: #1d2225;
+  color: var(--on-amber);
 }
 @media (max-width: 760px) {
   .students > li {

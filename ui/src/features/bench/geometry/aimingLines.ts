@@ -21,7 +21,7 @@ import {
   type PocketHalf,
   type Window,
 } from './pocketWindow'
-import { isLong, type CushionName } from '../drillDocument'
+import { isLong, type CushionName } from '@/shared/drillFile/drillDocument'
 
 const NO_TANGENT_BELOW_DEGREES = 0.5
 

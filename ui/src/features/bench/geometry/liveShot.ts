@@ -1,6 +1,11 @@
 // A draft's shot as it is drawn while the server has not yet answered.
 import type { AimingLines, Ball, Demand, Point, Shot, TableGeometry } from '@/api/types'
-import { isLong, type DraftDemand, type DraftPosition, type DraftShot } from '../drillDocument'
+import {
+  isLong,
+  type DraftDemand,
+  type DraftPosition,
+  type DraftShot,
+} from '@/shared/drillFile/drillDocument'
 import { aimingLines } from './aimingLines'
 import { ballPlaces, besideCushion, placeOf } from './places'
 import { zoneView } from './zones'
@@ -12,6 +17,7 @@ export interface LiveShot {
 }
 
 const ROLES = { cue: 'CUE', object: 'OBJECT', next: 'NEXT', blocker: 'BLOCKER' } as const
+const BRIDGE = { hand: 'HAND', rest: 'REST', over_a_ball: 'OVER_A_BALL' } as const
 
 export function liveShot(table: TableGeometry, draft: DraftShot): LiveShot {
   const places = ballPlaces(table, draft.balls)
@@ -49,6 +55,7 @@ export function liveShot(table: TableGeometry, draft: DraftShot): LiveShot {
       zone: zone && { ...zone, rings: [] },
       target,
       arrivalDegrees: 0,
+      bridge: BRIDGE[draft.bridge ?? 'hand'],
       outcomeSides: 'CUT',
       pot: lines &&
         pot && {

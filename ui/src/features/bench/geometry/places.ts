@@ -1,6 +1,11 @@
 // Anchored positions as points on one table, for live drawing; core's PositionResolver decides.
 import type { Point, TableGeometry } from '@/api/types'
-import { isLong, type CushionName, type DraftBall, type DraftPosition } from '../drillDocument'
+import {
+  isLong,
+  type CushionName,
+  type DraftBall,
+  type DraftPosition,
+} from '@/shared/drillFile/drillDocument'
 import { touchingMillimetres } from './aimingLines'
 import { degreesOf, middle, moved, wayOf } from './plane'
 import { isEmpty, middleOf, pocketLook } from './pocketWindow'

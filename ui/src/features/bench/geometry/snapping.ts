@@ -7,7 +7,7 @@ import {
   type DraftBall,
   type DraftPosition,
   type DraftShot,
-} from '../drillDocument'
+} from '@/shared/drillFile/drillDocument'
 import { aimingLines, fromCushion } from './aimingLines'
 import { atSights, rounded, touchingOf } from './places'
 import { bearing, distance } from './plane'

@@ -1,6 +1,11 @@
 // Zones of a draft as outlines, for live drawing; core's ZoneResolver decides.
 import type { Point, TableGeometry, Zone } from '@/api/types'
-import { isLong, type CushionName, type DraftPosition, type DraftZone } from '../drillDocument'
+import {
+  isLong,
+  type CushionName,
+  type DraftPosition,
+  type DraftZone,
+} from '@/shared/drillFile/drillDocument'
 import { besideCushion } from './places'
 import { bearing, distance, middle, moved, wayOf } from './plane'
 import { tapePlace } from './tapePlace'

@@ -11,6 +11,7 @@ import amberrail.core.diagnosis.Advice;
 import amberrail.core.diagnosis.Cause;
 import amberrail.core.diagnosis.OwnErrors;
 import amberrail.core.drill.ShotLayout;
+import amberrail.core.geometry.Units;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -24,6 +25,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1")
 class AdviceController {
+    private static final double A_METRE_MILLIMETRES = 1000;
+
     private final SessionService sessions;
     private final AttemptService attempts;
     private final ShotAdvice advice;
@@ -98,10 +101,9 @@ class AdviceController {
     /** mrad of aim as mm at the object ball; without a pot at a metre's distance. */
     private static double atTheBall(double milliradians, Optional<ShotLayout> layout) {
         return milliradians
-                * layout.flatMap(ShotLayout::potLine)
+                * Units.metres(layout.flatMap(ShotLayout::potLine)
                         .map(PotLine::cueDistanceMillimetres)
-                        .orElse(1000.0)
-                / 1000;
+                        .orElse(A_METRE_MILLIMETRES));
     }
 
     /** A cue ball further left meets the object ball further left: thicker where that leaves to the left. */

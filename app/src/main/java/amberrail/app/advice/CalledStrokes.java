@@ -30,6 +30,13 @@ class CalledStrokes {
      * @param asUsual it is the usual one, called or assumed
      */
     record Stroke(SetUp setUp, PlannedStroke stroke, boolean assumed, boolean asUsual) {
+        /** The same stroke with what the coach saw the cue guided by: then it strays by more. */
+        private Stroke seen(PlayedAttempt played) {
+            return played.bridge()
+                    .map(bridge -> new Stroke(setUp.playedWith(bridge), stroke, assumed, asUsual))
+                    .orElse(this);
+        }
+
         private static Stroke of(SetUp setUp, Recipe recipe, boolean assumed, boolean asUsual) {
             PlannedStroke original = recipe.stroke();
             return new Stroke(setUp, setUp.mirrored() ? original.mirrored() : original, assumed, asUsual);
@@ -54,20 +61,21 @@ class CalledStrokes {
                         .isEmpty());
         boolean assumed = played.call().isEmpty();
         if (another.isEmpty()) {
-            return usual.map(recipe -> Stroke.of(setUp, recipe, assumed, true));
+            return usual.map(recipe -> Stroke.of(setUp, recipe, assumed, true).seen(played));
         }
         return setUps.called(
                         setUp.original(),
                         another.get().paceMetresPerSecond(),
                         another.get().tipHeightMillimetres(),
                         another.get().tipSideMillimetres())
-                .map(recipe -> Stroke.of(setUp, recipe, false, false));
+                .map(recipe -> Stroke.of(setUp, recipe, false, false).seen(played));
     }
 
     /** The usual stroke of the attempt's set-up, whatever was called. */
     Optional<Stroke> usual(StudentAttempt attempt) {
         SetUp setUp = attempt.setUp();
-        return setUps.usual(setUp.original()).map(recipe -> Stroke.of(setUp, recipe, false, true));
+        return setUps.usual(setUp.original())
+                .map(recipe -> Stroke.of(setUp, recipe, false, true).seen(attempt.played()));
     }
 
     /** Within half a step: a quarter of a tip, half a pace step. */

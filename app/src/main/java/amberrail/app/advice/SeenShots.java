@@ -23,8 +23,16 @@ class SeenShots {
         this.tables = tables;
     }
 
-    /** What attempts must share to be compared: the same set-up, side and call. */
-    record Alike(String drillId, int version, int station, int shot, boolean mirrored, Object table, Object call) {
+    /** What attempts must share to be compared: the same set-up, side, call and bridge. */
+    record Alike(
+            String drillId,
+            int version,
+            int station,
+            int shot,
+            boolean mirrored,
+            Object table,
+            Object call,
+            Object bridge) {
         static Alike of(StudentAttempt one) {
             PlayedAttempt played = one.played();
             return new Alike(
@@ -34,7 +42,8 @@ class SeenShots {
                     played.shot(),
                     played.mirrored(),
                     one.session().table(),
-                    played.call());
+                    played.call(),
+                    played.bridge());
         }
     }
 

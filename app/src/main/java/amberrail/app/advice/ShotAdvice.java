@@ -8,6 +8,7 @@ import amberrail.core.diagnosis.OwnErrors;
 import amberrail.core.diagnosis.StrokeTables;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.grading.Band;
+import amberrail.core.motion.Bridge;
 import amberrail.core.motion.PaceScale;
 import amberrail.core.statistics.AdviceEvidence;
 import amberrail.core.statistics.StrokeCell;
@@ -53,10 +54,11 @@ class ShotAdvice {
                 ? Optional.empty()
                 : strokes.usual(attempt).map(one -> seen.cell(one, List.of(attempt), band));
         ShotLayout layout = stroke.setUp().drawn();
+        Bridge bridge = stroke.setUp().shot().bridge();
         double pace = stroke.stroke().paceMetresPerSecond();
         Advice.Limits limits = new Advice.Limits(
                 attempt.session().table().kind().tipDiameterMillimetres() / 2, PaceScale.stepPercent(pace));
-        Advice advice = Advice.after(run, band, usual, own, new Advice.Asked(pace, layout.hasTarget(), limits));
+        Advice advice = Advice.after(run, band, usual, own, new Advice.Asked(pace, bridge, layout.hasTarget(), limits));
         return new Advised(advice, called, Optional.of(layout));
     }
 

@@ -12,6 +12,7 @@ import amberrail.core.recipe.PlannedStroke;
 import amberrail.core.recipe.Recipe;
 import amberrail.core.setup.SetUp;
 import amberrail.core.statistics.StrokeTable;
+import amberrail.core.statistics.UnlikelyLandings;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -33,6 +34,12 @@ public class StrokeExpectations {
     public Optional<StrokeExpectation> of(SignedIn who, UUID studentId, SetUp setUp) {
         OwnErrors own = sizes.of(who, studentId);
         return table(setUp, own.band()).flatMap(table -> StrokeExpectation.of(table, own, own.band()));
+    }
+
+    /** Which of its clean landings nobody would expect of this student; empty as {@link #of} is. */
+    public Optional<UnlikelyLandings> unlikely(SignedIn who, UUID studentId, SetUp setUp) {
+        OwnErrors own = sizes.of(who, studentId);
+        return table(setUp, own.band()).flatMap(table -> own.unlikely(table));
     }
 
     /** What one change would help the usual stroke most; empty where none stands out, or no zone is asked. */

@@ -166,8 +166,9 @@ class AttemptController {
         PracticeSession session = sessions.find(who, sessionId);
         // Waited for here, where no connection to the database is held.
         return new NextShot(pattern.shotAfter(session, id)
-                .map(next -> next.planned() ? setUps.layout(next.setUp()) : setUps.passingLayout(next.setUp()))
-                .map(layout -> ShotView.of(layout, session.table()))
+                .map(next -> ShotView.of(
+                        next.setUp(),
+                        next.planned() ? setUps.layout(next.setUp()) : setUps.passingLayout(next.setUp())))
                 .orElse(null));
     }
 

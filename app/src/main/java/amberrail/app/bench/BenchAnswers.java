@@ -9,6 +9,7 @@ import amberrail.app.web.MayBeMissing;
 import amberrail.core.aiming.CueBallLines;
 import amberrail.core.aiming.PotLine;
 import amberrail.core.drill.DrillProblem;
+import amberrail.core.geometry.Units;
 import amberrail.core.recipe.Way;
 import amberrail.core.table.Cushion;
 import amberrail.core.table.PocketName;
@@ -91,7 +92,7 @@ final class BenchAnswers {
             LineView fullFollow,
             List<DangerView> dangers) {
         static LinesView of(PotLine pot, CueBallLines lines) {
-            double allowed = Math.toRadians(pot.aimWindow().widthDegrees());
+            double allowed = Units.milliradians(pot.aimWindow().widthDegrees());
             boolean clean = pot.window().isClean();
             return new LinesView(
                     PointView.of(pot.ghostBall()),
@@ -108,8 +109,8 @@ final class BenchAnswers {
                             : pot.window().mouthOpeningMillimetres(),
                     pot.aimWindow().lowerDegrees(),
                     pot.aimWindow().upperDegrees(),
-                    1000 * allowed,
-                    allowed * pot.cueDistanceMillimetres(),
+                    allowed,
+                    allowed * Units.metres(pot.cueDistanceMillimetres()),
                     lines.tangent().map(LineView::of).orElse(null),
                     LineView.of(lines.naturalRoll()),
                     LineView.of(lines.fullDraw()),

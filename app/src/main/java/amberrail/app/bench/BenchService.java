@@ -74,11 +74,12 @@ class BenchService {
 
     private BenchShot shot(Drill drill, int station, int shot, TablePlan plan, Physics physics) {
         try {
-            ShotLayout layout = setUps.drawn(SetUp.of(drill, station, shot, false, plan.spec()));
+            SetUp setUp = SetUp.of(drill, station, shot, false, plan.spec());
+            ShotLayout layout = setUps.drawn(setUp);
             LinesView lines = layout.potLine()
                     .map(pot -> LinesView.of(pot, CueBallLines.of(plan, physics, pot)))
                     .orElse(null);
-            return new BenchShot(ShotView.of(layout, plan.spec()), lines);
+            return new BenchShot(ShotView.of(setUp, layout), lines);
         } catch (InvalidInputException toldAmongTheProblems) {
             return new BenchShot(null, null);
         }

@@ -43,7 +43,8 @@ public record DrillOnTable(DrillView drill, boolean provenOnThisTable, List<Stat
             Function<SetUp, ShotLayout> layouts, Drill drill, int station, TableSpec table, boolean mirrored) {
         List<ShotView> shots = new ArrayList<>();
         for (int i = 0; i < drill.station(station).shots().size(); i++) {
-            shots.add(ShotView.of(layouts.apply(SetUp.of(drill, station, i, mirrored, table)), table));
+            SetUp setUp = SetUp.of(drill, station, i, mirrored, table);
+            shots.add(ShotView.of(setUp, layouts.apply(setUp)));
         }
         return shots;
     }

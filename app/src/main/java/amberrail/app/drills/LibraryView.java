@@ -90,7 +90,8 @@ record LibraryView(
 
     private static ShotView thumbnail(Drill drill, TableSpec home, SetUps setUps) {
         try {
-            return ShotView.of(setUps.drawn(SetUp.of(drill, 0, 0, false, home)), home);
+            SetUp first = SetUp.of(drill, 0, 0, false, home);
+            return ShotView.of(first, setUps.drawn(first));
         } catch (InvalidInputException unfinished) {
             return null;
         }

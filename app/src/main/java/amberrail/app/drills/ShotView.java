@@ -7,6 +7,9 @@ import amberrail.core.attempt.Judge;
 import amberrail.core.attempt.PotOutcome;
 import amberrail.core.drill.BallPlacement;
 import amberrail.core.drill.ShotLayout;
+import amberrail.core.geometry.Units;
+import amberrail.core.motion.Bridge;
+import amberrail.core.setup.SetUp;
 import amberrail.core.table.PocketName;
 import amberrail.core.table.TableSpec;
 import java.util.List;
@@ -14,6 +17,7 @@ import java.util.List;
 /**
  * A shot as it lies on one table.
  *
+ * @param bridge       what the cue is to be guided by
  * @param outcomeSides whether the keys say thick and thin or left and right
  */
 public record ShotView(
@@ -23,6 +27,7 @@ public record ShotView(
         List<DemandView> demands,
         PointView target,
         double arrivalDegrees,
+        Bridge bridge,
         PotOutcome.Sides outcomeSides) {
 
     /** One ball. */
@@ -40,7 +45,9 @@ public record ShotView(
             double objectDistanceMillimetres,
             double allowedAimMilliradians) {}
 
-    public static ShotView of(ShotLayout layout, TableSpec table) {
+    /** The set-up's layout may have a better line of arrival than the set-up itself knows. */
+    public static ShotView of(SetUp setUp, ShotLayout layout) {
+        TableSpec table = setUp.table();
         return new ShotView(
                 layout.balls().stream()
                         .map(ball -> new BallView(
@@ -56,6 +63,7 @@ public record ShotView(
                         .toList(),
                 PointView.of(layout.target()),
                 layout.arrival().degrees(),
+                setUp.shot().bridge(),
                 Judge.sides(layout));
     }
 
@@ -69,6 +77,6 @@ public record ShotView(
                 pot.fraction(),
                 pot.cueDistanceMillimetres(),
                 pot.objectDistanceMillimetres(),
-                1000 * Math.toRadians(pot.aimWindow().widthDegrees()));
+                Units.milliradians(pot.aimWindow().widthDegrees()));
     }
 }

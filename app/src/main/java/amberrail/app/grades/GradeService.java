@@ -2,6 +2,7 @@ package amberrail.app.grades;
 
 import amberrail.app.drills.KnownGrades;
 import amberrail.core.drill.Drill;
+import amberrail.core.statistics.GradeScale;
 import amberrail.core.table.TableSpec;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -94,7 +95,7 @@ class GradeService implements KnownGrades {
     public Optional<Simulated> simulated(Drill drill, int station, TableSpec table) {
         return store.find(questions(drill, table).get(station))
                 .filter(view -> view.isFinal() && view.grade() != null)
-                .map(view -> new Simulated((view.grade() - 500) / 100, view.slope() == null ? 1 : view.slope()));
+                .map(view -> new Simulated(GradeScale.logits(view.grade()), view.slope() == null ? 1 : view.slope()));
     }
 
     private List<GradeView> known(Drill drill, TableSpec table) {

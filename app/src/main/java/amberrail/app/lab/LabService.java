@@ -21,6 +21,7 @@ import amberrail.core.aiming.StopStroke;
 import amberrail.core.aiming.StraightPath;
 import amberrail.core.geometry.Direction;
 import amberrail.core.geometry.Point;
+import amberrail.core.geometry.Units;
 import amberrail.core.motion.CueStrike;
 import amberrail.core.motion.Physics;
 import amberrail.core.problem.InvalidInputException;
@@ -76,7 +77,7 @@ class LabService {
     }
 
     private static double stopPace(TableKind kind, double distanceMillimetres, double height) {
-        return StopStroke.paceMetresPerSecond(distanceMillimetres / 1000, -height / radius(kind), physics(kind));
+        return StopStroke.paceMetresPerSecond(Units.metres(distanceMillimetres), -height / radius(kind), physics(kind));
     }
 
     PathStates path(TableKind kind, double pace, double heightMillimetres) {
@@ -93,15 +94,15 @@ class LabService {
         for (double metres : places) {
             path.at(metres)
                     .ifPresent(at -> rows.add(new PathRow(
-                            1000 * metres,
+                            Units.millimetres(metres),
                             PathRow.Phase.valueOf(at.phase().name()),
                             at.speedMetresPerSecond(),
                             at.rollingShare())));
         }
         return new PathStates(
-                stun.isPresent() ? 1000 * stun.getAsDouble() : null,
-                1000 * path.rollsFromMetres(),
-                1000 * path.stopsAtMetres(),
+                stun.isPresent() ? Units.millimetres(stun.getAsDouble()) : null,
+                Units.millimetres(path.rollsFromMetres()),
+                Units.millimetres(path.stopsAtMetres()),
                 rows);
     }
 
@@ -109,7 +110,10 @@ class LabService {
         return new DragTable(DoubleStream.concat(DoubleStream.of(0), lowHeights(kind))
                 .mapToObj(height -> {
                     OptionalDouble pace = StopStroke.dragPaceMetresPerSecond(
-                            distanceMillimetres / 1000, -height / radius(kind), arrivalMetresPerSecond, physics(kind));
+                            Units.metres(distanceMillimetres),
+                            -height / radius(kind),
+                            arrivalMetresPerSecond,
+                            physics(kind));
                     return new DragRow(height, pace.isPresent() ? pace.getAsDouble() : null);
                 })
                 .toList());
@@ -120,7 +124,12 @@ class LabService {
         return new RunTable(DoubleStream.of(RUNS_MILLIMETRES)
                 .mapToObj(wanted -> {
                     OptionalDouble share = FullHit.heightFor(
-                            wanted / 1000, pace, ELEVATION_DEGREES, distanceMillimetres / 1000, balls, physics(kind));
+                            Units.metres(wanted),
+                            pace,
+                            ELEVATION_DEGREES,
+                            Units.metres(distanceMillimetres),
+                            balls,
+                            physics(kind));
                     return new RunRow(wanted, share.isPresent() ? share.getAsDouble() * radius(kind) : null);
                 })
                 .toList());
@@ -136,7 +145,7 @@ class LabService {
     private static SideRow sideRow(TableKind kind, PotLine pot, double pace, double sideMillimetres) {
         CueStrike strike = withSide(kind, pace, sideMillimetres);
         try {
-            SideAim aim = SideAim.of(strike, pot, radius(kind) / 1000, physics(kind));
+            SideAim aim = SideAim.of(strike, pot, Units.metres(radius(kind)), physics(kind));
             double beside = Math.tan(Math.toRadians(aim.totalAimDegrees())) * pot.cueDistanceMillimetres();
             return new SideRow(
                     pace, aim.squirtDegrees(), aim.swerveDegrees(), aim.throwDegrees(), aim.totalAimDegrees(), beside);
@@ -179,7 +188,7 @@ class LabService {
     private static OptionalDouble thrown(TableKind kind, PotLine pot, double pace, double sideMillimetres) {
         try {
             return OptionalDouble.of(
-                    SideAim.of(withSide(kind, pace, sideMillimetres), pot, radius(kind) / 1000, physics(kind))
+                    SideAim.of(withSide(kind, pace, sideMillimetres), pot, Units.metres(radius(kind)), physics(kind))
                             .throwDegrees());
         } catch (InvalidInputException tooSoftToGetThere) {
             return OptionalDouble.empty();

@@ -131,7 +131,7 @@ class LabStrokes {
         ShotRecord played = ShotSimulator.play(
                 task.table(), task.physics(), task.balls(), CUE, strike(scene, pace, height, launch));
         BallTrack cue = played.tracks().get(task.cueBall());
-        Point end = new Point(1000 * cue.end().x(), 1000 * cue.end().y());
+        Point end = Point.ofMetres(cue.end().x(), cue.end().y());
         boolean inOff = cue.pocket().isPresent();
         PotLine pot = scene.layout().potLine().orElseThrow();
         return new StrokeRow(

@@ -1,147 +1,147 @@
 package amberrail.app.paper;
 
 import amberrail.app.drills.DemandView;
+import amberrail.app.drills.PlaceView;
 import amberrail.app.drills.RuleView;
-import amberrail.app.people.Preferences;
+import amberrail.app.people.Preferences.Dialect;
+import amberrail.app.words.WordCatalogue;
 import amberrail.core.drill.BallPlacement;
 import amberrail.core.drill.Caution;
+import amberrail.core.motion.Bridge;
 import amberrail.core.table.Cushion;
+import amberrail.core.table.PocketHalf;
 import amberrail.core.table.PocketName;
+import java.util.HashMap;
+import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.stream.Collectors;
 
-/** The words of a printed card in the reader's dialect. */
+/** A printed card's sentences in the reader's dialect: those of the screen, filled in. Paper has mm whatever the reader's unit, for the tape. */
 final class PaperWords {
-    private final boolean snooker;
+    private final WordCatalogue words;
 
-    PaperWords(Preferences.Dialect dialect) {
-        snooker = dialect == Preferences.Dialect.SNOOKER;
+    PaperWords(Dialect dialect) {
+        words = new WordCatalogue(dialect);
     }
 
     String cushion(Cushion cushion) {
-        return switch (cushion) {
-            case W -> snooker ? "bottom cushion" : "head rail";
-            case E -> snooker ? "top cushion" : "foot rail";
-            case S -> snooker ? "right long cushion" : "right long rail";
-            case N -> snooker ? "left long cushion" : "left long rail";
-        };
+        return words.of("cushion", cushion);
     }
 
     String pocket(PocketName pocket) {
-        return switch (pocket) {
-            case SW -> snooker ? "bottom right" : "head right";
-            case S -> snooker ? "right middle" : "right side";
-            case SE -> snooker ? "top right" : "foot right";
-            case NE -> snooker ? "top left" : "foot left";
-            case N -> snooker ? "left middle" : "left side";
-            case NW -> snooker ? "bottom left" : "head left";
-        };
+        return words.of("pocket", pocket);
     }
 
     String sights(double along, double across) {
-        return String.format(Locale.ROOT, "%s %.2f · %.2f", sights(), along, across);
+        return words.say("drills.sights", Map.of("along", figure(2, along), "across", figure(2, across)));
+    }
+
+    String fromTwoCushions(PlaceView at) {
+        return words.say(
+                "paper.fromTwoCushions",
+                Map.of(
+                        "short", figure(0, at.fromShortMillimetres()),
+                        "shortName", cushion(at.shortCushion()),
+                        "long", figure(0, at.fromLongMillimetres()),
+                        "longName", cushion(at.longCushion())));
+    }
+
+    String zoneCentre() {
+        return words.say("paper.zoneCentre");
+    }
+
+    String marks() {
+        return words.say("paper.marks");
+    }
+
+    String side(boolean mirrored) {
+        return words.say(mirrored ? "paper.mirror" : "paper.original");
+    }
+
+    String shotOf(int shot, int shots) {
+        return words.say("paper.shotOf", Map.of("n", shot, "of", shots));
     }
 
     String ball(BallPlacement.Role role, String label) {
-        return switch (role) {
-            case CUE -> "Cue ball";
-            case OBJECT -> "Ball " + label;
-            case NEXT -> "Next ball " + label;
-            case BLOCKER -> "Blocker " + label;
-        };
+        return words.say("drills.ball." + role, Map.of("label", label));
     }
 
-    /** The same in both dialects. */
-    static String caution(Caution caution) {
-        return switch (caution) {
-            case BALL_MAY_LEAVE_THE_TABLE -> "A ball may leave the table: clear the space, nobody opposite.";
-            case RAISED_CUE -> "Raised cue: ask whether the house allows it; the cloth can suffer.";
-            case PUSH_STROKE -> "Balls close together: a short stroke, so that it is no push.";
-            case RING_UNDER_BALL ->
-                "A ring under a ball changes how it leaves: mark beside it, or lift it before the shot.";
-            case REPETITION ->
-                "Bending and repeating tire the back: take breaks, stop if something hurts, and see a doctor if it stays.";
-        };
+    String bridge(Bridge bridge) {
+        return words.of("bridge", bridge);
+    }
+
+    String caution(Caution caution) {
+        return words.of("caution", caution);
     }
 
     String rule(RuleView rule) {
-        String asked = switch (rule.kind()) {
-            case IN_A_ROW -> rule.successes() + " in a row";
-            case OF_A_BLOCK -> rule.successes() + " of " + rule.outOf();
-            case OF_THE_LAST -> rule.successes() + " of the last " + rule.outOf();
-            case WHOLE_RUN -> "a whole run without a miss";
-            case POINTS_TOTAL -> rule.successes() + " points in " + rule.outOf() + " tries";
-        };
-        return asked + ", at most " + rule.capTries() + " tries a session";
+        Map<String, Object> values = new HashMap<>(Map.of("successes", rule.successes(), "cap", rule.capTries()));
+        values.put("outOf", rule.outOf() == null ? "" : rule.outOf());
+        return words.say("rule." + rule.kind(), values) + ", " + words.say("rule.cap", values);
     }
 
     String demand(DemandView demand) {
-        String balls = demand.balls() == null ? "" : String.join(", ", demand.balls());
+        Map<String, Object> values = new HashMap<>();
+        values.put("balls", balls(demand));
+        values.put("pocket", demand.pocket() == null ? "" : pocket(demand.pocket()));
+        values.put("cushions", cushions(demand.cushions()));
+        values.put("radius", radius(demand));
+        values.put("sights", demand.sightsAlong() == null ? "" : figure(1, demand.sightsAlong()));
+        return words.count("drills.demand." + key(demand), demand.least() == null ? 1 : demand.least(), values);
+    }
+
+    /** Which of the sentences about its kind says it. */
+    private static String key(DemandView demand) {
         return switch (demand.kind()) {
-            case POT -> pot(demand, balls);
-            case LAND ->
-                demand.zone().radiusMillimetres() == null
-                        ? capital(ballName(balls)) + " stops in the marked zone"
-                        : String.format(
-                                Locale.ROOT,
-                                "%s stops within %.0f mm of the ring's centre",
-                                capital(ballName(balls)),
-                                demand.zone().radiusMillimetres());
-            case TOUCH -> touch(demand, balls);
-            case CUSHION_POINT ->
-                String.format(
-                        Locale.ROOT,
-                        "Then the cue ball meets the %s at %.1f %s",
-                        cushion(demand.cushions().get(0)),
-                        demand.sightsAlong(),
-                        sights());
-            case CUE_BALL_INTO -> "The cue ball follows into the " + pocket(demand.pocket()) + " pocket";
-            case LEAVE_ALONE -> "Nothing touches " + balls;
-            case NOT_CROSS -> "The cue ball does not cross the line";
-            case STAY_IN -> "The cue ball stays in the marked part";
-            case USE_CUSHIONS -> "The cue ball goes by " + cushions(demand);
-            case CUSHIONS_FIRST ->
-                "At least " + demand.least() + (snooker ? " cushions" : " rails") + " before the ball";
-            case HIDE_FROM -> "Ball " + balls + " cannot be hit straight afterwards";
+            case POT -> {
+                if (!none(demand.cushions())) {
+                    yield "POT_VIA";
+                }
+                yield demand.half() == null || demand.half() == PocketHalf.ANY ? "POT" : "POT_" + demand.half();
+            }
+            case LAND -> demand.zone().radiusMillimetres() == null ? "LAND" : "LAND_CIRCLE";
+            case TOUCH -> {
+                if (!Boolean.TRUE.equals(demand.inOrder())) {
+                    yield "TOUCH";
+                }
+                yield demand.balls().size() == 1 ? "TOUCH_FIRST" : "TOUCH_IN_ORDER";
+            }
+            default -> demand.kind().name();
         };
     }
 
-    private String pot(DemandView demand, String balls) {
-        String pocket = pocket(demand.pocket()) + " pocket";
-        if (demand.cushions() != null && !demand.cushions().isEmpty()) {
-            return (snooker ? "Double ball " : "Bank ball ") + balls + " off the " + cushions(demand) + " into the "
-                    + pocket;
+    private String balls(DemandView demand) {
+        if (none(demand.balls())) {
+            return "";
         }
-        String half = switch (demand.half()) {
-            case ANY -> "";
-            case LEFT -> "left half of the ";
-            case RIGHT -> "right half of the ";
-        };
-        return (snooker ? "Pot ball " : "Pocket ball ") + balls + " in the " + half + pocket;
+        return demand.balls().stream()
+                .map(label -> {
+                    if (label.equals("cue")) {
+                        return words.say("drills.demand.CUE");
+                    }
+                    return demand.kind() == DemandView.Kind.LAND
+                            ? words.say("drills.demand.BALL", Map.of("label", label))
+                            : label;
+                })
+                .collect(Collectors.joining(", "));
     }
 
-    private static String touch(DemandView demand, String balls) {
-        if (!Boolean.TRUE.equals(demand.inOrder())) {
-            return "The cue ball touches " + balls;
-        }
-        return demand.balls().size() == 1
-                ? "The cue ball hits ball " + balls + " first"
-                : "The cue ball touches " + balls + ", in this order and nothing before";
+    private String cushions(List<Cushion> cushions) {
+        return none(cushions) ? "" : cushions.stream().map(this::cushion).collect(Collectors.joining(", "));
     }
 
-    private String sights() {
-        return snooker ? "sights" : "diamonds";
+    private String radius(DemandView demand) {
+        return demand.zone() == null || demand.zone().radiusMillimetres() == null
+                ? ""
+                : words.say("unit.mm", Map.of("n", figure(0, demand.zone().radiusMillimetres())));
     }
 
-    private String cushions(DemandView demand) {
-        return demand.cushions().stream().map(this::cushion).collect(Collectors.joining(", "));
+    private static boolean none(List<?> list) {
+        return list == null || list.isEmpty();
     }
 
-    private static String ballName(String label) {
-        return label.equals("cue") ? "the cue ball" : "ball " + label;
-    }
-
-    private static String capital(String words) {
-        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    private static String figure(int decimals, double value) {
+        return String.format(Locale.ROOT, "%." + decimals + "f", value);
     }
 }

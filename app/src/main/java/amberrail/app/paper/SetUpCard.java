@@ -6,10 +6,10 @@ import amberrail.app.drills.PlaceView;
 import amberrail.app.drills.ShotView;
 import amberrail.app.kit.TableDrawing;
 import amberrail.core.drill.Caution;
+import amberrail.core.motion.Bridge;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -19,8 +19,6 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 final class SetUpCard {
     private static final double HEADING_POINTS = 20;
     private static final double TEXT_POINTS = 10.5;
-    private static final String MARKS =
-            "Mark with chalk, paper or rings. A ring under a ball changes how it leaves: mark beside it, or lift it before the shot.";
 
     private final PaperWords words;
     private final PaperSize paper;
@@ -79,19 +77,17 @@ final class SetUpCard {
             y = drawing(stream, text, of.table(), shot, left, width, y);
             y = places(text, shot, left, width, y - 8);
             y = asked(text, of.station(), shot, left, width, y - 3);
-            y = text.paragraph(text.plain, TEXT_POINTS - 1.5, left, y - 3, width, MARKS);
+            y = text.paragraph(text.plain, TEXT_POINTS - 1.5, left, y - 3, width, words.marks());
             for (Caution caution : of.drill().drill().cautions()) {
-                y = text.paragraph(text.bold, TEXT_POINTS - 1.5, left, y - 1, width, PaperWords.caution(caution));
+                y = text.paragraph(text.bold, TEXT_POINTS - 1.5, left, y - 1, width, words.caution(caution));
             }
         }
     }
 
-    private static String heading(Station of, int index) {
+    private String heading(Station of, int index) {
         int shots = of.shots().size();
-        return of.station().name()
-                + (of.mirrored() ? " · mirror" : " · original")
-                + (shots > 1 ? " · shot " + (index + 1) + " of " + shots : "")
-                + " · " + of.tableName();
+        return of.station().name() + " · " + words.side(of.mirrored())
+                + (shots > 1 ? " · " + words.shotOf(index + 1, shots) : "") + " · " + of.tableName();
     }
 
     private static double drawing(
@@ -118,7 +114,7 @@ final class SetUpCard {
         }
         for (DemandView demand : shot.demands()) {
             if (demand.zone() != null && demand.kind() == DemandView.Kind.LAND) {
-                y = place(text, "Zone, centre", demand.zone().centre(), left, width, y);
+                y = place(text, words.zoneCentre(), demand.zone().centre(), left, width, y);
             }
         }
         return y;
@@ -127,18 +123,7 @@ final class SetUpCard {
     private double place(PaperText text, String name, PlaceView at, double left, double width, double y)
             throws IOException {
         text.line(text.bold, TEXT_POINTS, left, y, name);
-        text.line(
-                text.plain,
-                TEXT_POINTS,
-                left + 0.2 * width,
-                y,
-                String.format(
-                        Locale.ROOT,
-                        "%.0f mm from the %s, %.0f mm from the %s",
-                        at.fromShortMillimetres(),
-                        words.cushion(at.shortCushion()),
-                        at.fromLongMillimetres(),
-                        words.cushion(at.longCushion())));
+        text.line(text.plain, TEXT_POINTS, left + 0.2 * width, y, words.fromTwoCushions(at));
         text.line(text.plain, TEXT_POINTS, left + 0.8 * width, y, words.sights(at.sightsAlong(), at.sightsAcross()));
         return y - PaperText.leadingMillimetres(TEXT_POINTS);
     }
@@ -149,6 +134,9 @@ final class SetUpCard {
         double y = top;
         for (DemandView demand : shot.demands()) {
             y = text.paragraph(text.plain, TEXT_POINTS, left, y, width, "· " + words.demand(demand));
+        }
+        if (shot.bridge() != Bridge.HAND) {
+            y = text.paragraph(text.plain, TEXT_POINTS, left, y, width, "· " + words.bridge(shot.bridge()));
         }
         return text.paragraph(text.bold, TEXT_POINTS, left, y, width, words.rule(station.rule()));
     }

@@ -13,6 +13,7 @@ import amberrail.app.results.StationResult;
 import amberrail.app.results.StationResults;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.Skill;
+import amberrail.core.statistics.GradeScale;
 import amberrail.core.statistics.Interval;
 import amberrail.core.statistics.RaschFit;
 import amberrail.core.statistics.SkillChanges;
@@ -37,7 +38,6 @@ import org.springframework.stereotype.Service;
 /** A coach's whole group: who stands where, who is due, who stands still. */
 @Service
 class GroupProgress {
-    private static final double POINTS_PER_LOGIT = 100;
     private static final double MARGIN_LOGITS = 0.5;
     private static final Duration LATELY = Duration.ofDays(28);
     private static final double SECONDS_PER_DAY = 86_400;
@@ -112,9 +112,9 @@ class GroupProgress {
                         change.map(SkillChanges.Change::verdict).orElse(Verdict.NO_CLEAR_CHANGE_YET),
                         interval.filter(x -> Verdict.sameWithinMargin(x.lower(), x.upper(), 0, MARGIN_LOGITS))
                                 .isPresent(),
-                        change.map(x -> POINTS_PER_LOGIT * x.logits()).orElse(null),
-                        interval.map(x -> POINTS_PER_LOGIT * x.lower()).orElse(null),
-                        interval.map(x -> POINTS_PER_LOGIT * x.upper()).orElse(null)));
+                        change.map(x -> GradeScale.points(x.logits())).orElse(null),
+                        interval.map(x -> GradeScale.points(x.lower())).orElse(null),
+                        interval.map(x -> GradeScale.points(x.upper())).orElse(null)));
     }
 
     /** The longest overdue first. */

@@ -14,6 +14,7 @@ import amberrail.app.results.StationResult;
 import amberrail.app.results.StationResults;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.Skill;
+import amberrail.core.statistics.GradeScale;
 import amberrail.core.statistics.NextStation;
 import amberrail.core.statistics.RaschFit;
 import java.util.ArrayList;
@@ -30,9 +31,6 @@ public class NextStations {
     private static final int OF_EACH_SKILL = 3;
     /** With fewer tries of the student at a station simulation speaks for it. */
     private static final int TRIES_FOR_AN_OWN_CHANCE = 10;
-
-    private static final double POINTS_PER_LOGIT = 100;
-    private static final double MIDDLE_GRADE = 500;
 
     private final AbilityModel model;
     private final StationResults results;
@@ -192,9 +190,9 @@ public class NextStations {
                 one.chance().lower(),
                 one.chance().upper(),
                 p >= NextStation.USUAL_LOW && p <= NextStation.USUAL_HIGH,
-                MIDDLE_GRADE + POINTS_PER_LOGIT * one.difficulty(),
-                MIDDLE_GRADE + POINTS_PER_LOGIT * standing.logits(),
-                POINTS_PER_LOGIT * standing.se(),
+                GradeScale.grade(one.difficulty()),
+                GradeScale.grade(standing.logits()),
+                GradeScale.points(standing.se()),
                 standing.untried(),
                 tries(before),
                 before.isEmpty() ? null : before.get(before.size() - 1).startedAt());

@@ -23,6 +23,7 @@ import amberrail.core.attempt.StationCount;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.Skill;
 import amberrail.core.statistics.FirthTrend;
+import amberrail.core.statistics.GradeScale;
 import amberrail.core.statistics.Interval;
 import amberrail.core.statistics.PooledSpread;
 import amberrail.core.statistics.Proportion;
@@ -51,7 +52,6 @@ import org.springframework.stereotype.Service;
 /** Puts a student's results together by skill, week, drill and station, and asks core what they say. */
 @Service
 public class ProgressService {
-    private static final double POINTS_PER_LOGIT = 100;
 
     private final StationResults results;
     private final AbilityModel model;
@@ -134,9 +134,9 @@ public class ProgressService {
                         .map(Enum::name)
                         .orElse(null),
                 change.map(SkillChanges.Change::verdict).orElse(Verdict.NO_CLEAR_CHANGE_YET),
-                change.map(x -> POINTS_PER_LOGIT * x.logits()).orElse(null),
-                change.map(x -> POINTS_PER_LOGIT * x.interval().lower()).orElse(null),
-                change.map(x -> POINTS_PER_LOGIT * x.interval().upper()).orElse(null),
+                change.map(x -> GradeScale.points(x.logits())).orElse(null),
+                change.map(x -> GradeScale.points(x.interval().lower())).orElse(null),
+                change.map(x -> GradeScale.points(x.interval().upper())).orElse(null),
                 change.isPresent() ? null : Reason.TOO_FEW);
     }
 
@@ -159,9 +159,9 @@ public class ProgressService {
         return changes.overall()
                 .map(one -> new OverallChange(
                         one.verdict(),
-                        POINTS_PER_LOGIT * one.logits(),
-                        POINTS_PER_LOGIT * one.interval().lower(),
-                        POINTS_PER_LOGIT * one.interval().upper()))
+                        GradeScale.points(one.logits()),
+                        GradeScale.points(one.interval().lower()),
+                        GradeScale.points(one.interval().upper())))
                 .orElse(null);
     }
 

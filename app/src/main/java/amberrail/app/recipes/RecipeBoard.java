@@ -139,7 +139,9 @@ class RecipeBoard {
                 RoomView.of(recipe.allowed().pacePercent()),
                 RoomView.of(recipe.allowed().tipHeightMillimetres()),
                 RoomView.of(recipe.allowed().aimMilliradians()),
-                recipe.allowed().firstToGoWrong(errors.at(recipe.stroke().paceMetresPerSecond())),
+                recipe.allowed()
+                        .firstToGoWrong(
+                                scene.task().errors(errors).at(recipe.stroke().paceMetresPerSecond())),
                 recipe.consequence(),
                 PointView.of(recipe.landing()),
                 firstContact(level, cueBall).distanceMillimetres(firstContact(sloping, cueBall)),
@@ -157,7 +159,7 @@ class RecipeBoard {
                         task.table(), task.physics(), task.balls(), task.cueBall(), TableLevel.NEVER_CHECKED)
                 .estimate(
                         recipe.stroke().onBall(scene.cueRadius()),
-                        errors,
+                        task.errors(errors),
                         noise,
                         task.success(),
                         () -> Thread.currentThread().isInterrupted(),
@@ -170,10 +172,10 @@ class RecipeBoard {
                 .filter(ShotEvent.BallsMeet.class::isInstance)
                 .map(event -> stateOf(cueBall, (ShotEvent.BallsMeet) event))
                 .findFirst()
-                .map(state -> new Point(1000 * state.x(), 1000 * state.y()))
+                .map(state -> Point.ofMetres(state.x(), state.y()))
                 .orElseGet(() -> {
                     var end = record.tracks().get(0).end();
-                    return new Point(1000 * end.x(), 1000 * end.y());
+                    return Point.ofMetres(end.x(), end.y());
                 });
     }
 

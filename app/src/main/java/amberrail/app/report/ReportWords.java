@@ -2,134 +2,206 @@ package amberrail.app.report;
 
 import amberrail.app.people.Preferences;
 import amberrail.app.progress.NextStationsView.NextStationView;
+import amberrail.app.progress.ProgressView;
 import amberrail.app.progress.ProgressView.OverallChange;
 import amberrail.app.progress.ProgressView.SkillProgress;
 import amberrail.app.progress.ProgressView.StationProgress;
 import amberrail.app.review.Figures.ShareView;
 import amberrail.app.review.Figures.SpreadView;
 import amberrail.app.review.Findings.AgainstStrokeView;
+import amberrail.app.review.ReviewView;
+import amberrail.app.words.WordCatalogue;
 import amberrail.core.drill.Skill;
+import amberrail.core.grading.Band;
 import amberrail.core.statistics.Verdict;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.HashMap;
 import java.util.Locale;
+import java.util.Map;
 
 /** The report's sentences, in the words and the unit of whoever prints it. */
 final class ReportWords {
     private static final double MILLIMETRES_PER_INCH = 25.4;
+    private static final double MILLIMETRES_PER_CENTIMETRE = 10;
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.UK);
 
-    private final boolean snooker;
+    private final WordCatalogue words;
     private final Preferences.LengthUnit unit;
 
     ReportWords(Preferences preferences) {
-        snooker = preferences.dialect() == Preferences.Dialect.SNOOKER;
+        words = new WordCatalogue(preferences.dialect());
         unit = preferences.lengthUnit();
     }
 
-    String skill(Skill skill) {
-        return switch (skill) {
-            case POTTING -> snooker ? "Potting" : "Pocketing";
-            case STUN -> "Stun";
-            case DRAW -> snooker ? "Screw" : "Draw";
-            case FOLLOW -> snooker ? "Top" : "Follow";
-            case POSITION -> "Position";
-            case SIDE -> snooker ? "Side" : "English";
-            case SAFETY -> "Safety";
-        };
+    String say(String key) {
+        return words.say("report." + key);
     }
 
-    String potted() {
-        return snooker ? "potted" : "pocketed";
+    /** A sentence about somebody. */
+    String of(String key, String name) {
+        return words.say("report." + key, Map.of("name", name));
+    }
+
+    String more(int stations) {
+        return words.count("report.more", stations, Map.of());
+    }
+
+    String skill(Skill skill) {
+        return capital(words.of("skill", skill));
+    }
+
+    String band(Band band) {
+        return words.of("grades.band", band);
+    }
+
+    /** When it was printed, and of how much practice. */
+    String heading(ProgressView progress, LocalDate today) {
+        String printed = words.say("report.printed", Map.of("day", DAY.format(today)));
+        if (progress.sessions() == 0) {
+            return printed + " " + say("none");
+        }
+        return printed + " "
+                + words.say(
+                        "report.since",
+                        Map.of(
+                                "week", DAY.format(progress.weeks().get(0).week()),
+                                "sessions", words.count("report.sessions", progress.sessions(), Map.of()),
+                                "minutes", whole(progress.minutes()),
+                                "attempts", words.count("report.attempts", progress.attempts(), Map.of())));
     }
 
     /** Sights depend on the table's side, so paper has centimetres for them. */
     String length(double millimetres) {
         return switch (unit) {
-            case MILLIMETRES -> text("%.0f mm", millimetres);
-            case INCHES -> text("%.1f in", millimetres / MILLIMETRES_PER_INCH);
-            case CENTIMETRES, SIGHTS -> text("%.1f cm", millimetres / 10);
+            case MILLIMETRES -> words.say("unit.mm", Map.of("n", whole(millimetres)));
+            case INCHES -> words.say("unit.in", Map.of("n", tenth(millimetres / MILLIMETRES_PER_INCH)));
+            case CENTIMETRES, SIGHTS ->
+                words.say("unit.cm", Map.of("n", tenth(millimetres / MILLIMETRES_PER_CENTIMETRE)));
         };
     }
 
-    String share(String name, ShareView share) {
+    String map(String drill, ReviewView map) {
+        Map<String, Object> values = new HashMap<>(Map.of(
+                "drill", drill,
+                "station", map.stationName(),
+                "side", words.say(map.mirrored() ? "paper.mirror" : "paper.original")));
+        if (map.shots() == 1) {
+            return words.say("report.map", values);
+        }
+        values.put("n", map.shotIndex() + 1);
+        values.put("of", map.shots());
+        return words.say("report.mapShot", values);
+    }
+
+    /** @param key {@code potted} or {@code inZone} */
+    String share(String key, ShareView share) {
         return share.rate() == null
-                ? text("%s: nothing to count yet", name)
-                : text(
-                        "%s %d of %d: %.0f %% (%.0f to %.0f)",
-                        name,
-                        share.successes(),
-                        share.trials(),
-                        100 * share.rate(),
-                        100 * share.lower(),
-                        100 * share.upper());
+                ? say(key + "None")
+                : words.say(
+                        "report." + key,
+                        Map.of(
+                                "successes", share.successes(),
+                                "trials", share.trials(),
+                                "rate", percent(share.rate()),
+                                "lower", percent(share.lower()),
+                                "upper", percent(share.upper())));
     }
 
     String spread(SpreadView spread) {
-        return text(
-                "spread along the way ±%s, across ±%s",
-                length(spread.sdSpeedMillimetres()), length(spread.sdLineMillimetres()));
+        return words.say(
+                "report.spread",
+                Map.of("along", length(spread.sdSpeedMillimetres()), "across", length(spread.sdLineMillimetres())));
     }
 
     /** Only where it is more than chance; against what the stroke itself gives. */
     String bias(AgainstStrokeView against) {
-        return text(
-                "on average %s %s and %s %s of where the usual stroke lands",
-                length(Math.abs(against.speed())),
-                against.speed() > 0 ? "beyond" : "short",
-                length(Math.abs(against.line())),
-                against.line() > 0 ? "left" : "right");
+        return words.say(
+                "report.bias",
+                Map.of(
+                        "far", length(Math.abs(against.speed())),
+                        "long", say(against.speed() > 0 ? "beyond" : "short"),
+                        "aside", length(Math.abs(against.line())),
+                        "side", say(against.line() > 0 ? "left" : "right")));
     }
 
     String change(SkillProgress skill) {
-        if (skill.change() == null) {
-            return "a change needs 20 tries in the last six weeks and 20 before";
-        }
-        String size = text(
-                "%+.0f points in six weeks (%+.0f to %+.0f)", skill.change(), skill.changeLower(), skill.changeUpper());
-        return verdict(skill.verdict()) + ": " + size;
+        return skill.change() == null
+                ? say("changeNeeds")
+                : words.say(
+                        "report.change",
+                        Map.of(
+                                "verdict", verdict(skill.verdict()),
+                                "points", signed(skill.change()),
+                                "lower", signed(skill.changeLower()),
+                                "upper", signed(skill.changeUpper())));
     }
 
     /** The first line that matters: what all skills say together. */
     String overall(OverallChange overall) {
-        return text(
-                "%s overall: %+.0f points in six weeks (%+.0f to %+.0f)",
-                capital(verdict(overall.verdict())), overall.change(), overall.lower(), overall.upper());
+        return words.say(
+                "report.overall",
+                Map.of(
+                        "verdict", capital(verdict(overall.verdict())),
+                        "points", signed(overall.change()),
+                        "lower", signed(overall.lower()),
+                        "upper", signed(overall.upper())));
+    }
+
+    private String verdict(Verdict verdict) {
+        return words.of("report.verdict", verdict);
+    }
+
+    String next(NextStationView one) {
+        String played =
+                one.studentTries() == 0 ? say("notPlayed") : words.count("report.played", one.studentTries(), Map.of());
+        return words.say(
+                "report.nextOne",
+                Map.of(
+                        "drill", one.drillTitle(),
+                        "station", one.stationName(),
+                        "chance", percent(one.p()),
+                        "lower", percent(one.lower()),
+                        "upper", percent(one.upper()),
+                        "played", played));
+    }
+
+    String stationName(StationProgress one) {
+        return words.say(
+                one.passed() ? "report.passed" : "report.station",
+                Map.of("drill", one.drillTitle(), "station", one.stationName()));
+    }
+
+    String trend(StationProgress one) {
+        if (one.success().fittedFirst() == null || one.success().fittedLast() == null) {
+            return say("oneSession");
+        }
+        return words.say(
+                "report.trend",
+                Map.of(
+                        "verdict", verdict(one.success().verdict()),
+                        "from", percent(one.success().fittedFirst()),
+                        "to", percent(one.success().fittedLast()),
+                        "n", one.sessions().size()));
+    }
+
+    private static String percent(double share) {
+        return whole(100 * share);
+    }
+
+    static String whole(double value) {
+        return String.format(Locale.ROOT, "%.0f", value);
+    }
+
+    private static String tenth(double value) {
+        return String.format(Locale.ROOT, "%.1f", value);
+    }
+
+    private static String signed(double value) {
+        return String.format(Locale.ROOT, "%+.0f", value);
     }
 
     private static String capital(String words) {
         return Character.toUpperCase(words.charAt(0)) + words.substring(1);
-    }
-
-    String verdict(Verdict verdict) {
-        return switch (verdict) {
-            case BETTER -> "better";
-            case WORSE -> "worse";
-            case NO_CLEAR_CHANGE_YET -> "no clear change yet";
-        };
-    }
-
-    String next(NextStationView one) {
-        return text(
-                "%s, %s: about %.0f in 100 (%.0f to %.0f). %s",
-                one.drillTitle(),
-                one.stationName(),
-                100 * one.p(),
-                100 * one.lower(),
-                100 * one.upper(),
-                one.studentTries() == 0 ? "Not played yet." : text("Played %d times so far.", one.studentTries()));
-    }
-
-    String station(StationProgress one) {
-        if (one.success().fittedFirst() == null || one.success().fittedLast() == null) {
-            return "one session is too few for a trend";
-        }
-        return text(
-                "%s: from about %.0f %% to %.0f %% over %d sessions",
-                verdict(one.success().verdict()),
-                100 * one.success().fittedFirst(),
-                100 * one.success().fittedLast(),
-                one.sessions().size());
-    }
-
-    static String text(String pattern, Object... values) {
-        return String.format(Locale.ROOT, pattern, values);
     }
 }

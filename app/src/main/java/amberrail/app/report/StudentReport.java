@@ -1,7 +1,5 @@
 package amberrail.app.report;
 
-import static amberrail.app.report.ReportWords.text;
-
 import amberrail.app.kit.PointView;
 import amberrail.app.kit.TableDrawing;
 import amberrail.app.paper.Canvas.Ink;
@@ -16,13 +14,12 @@ import amberrail.app.progress.ProgressView.SkillProgress;
 import amberrail.app.progress.ProgressView.StationProgress;
 import amberrail.app.review.ReviewView;
 import amberrail.core.grading.Band;
+import amberrail.core.statistics.GradeScale;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -39,7 +36,6 @@ final class StudentReport {
     private static final int MOST_NEXT = 4;
     private static final int MOST_STATIONS = 30;
     private static final double WOOD_MILLIMETRES = 90;
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.UK);
 
     private final ReportWords words;
     private final PaperSize paper;
@@ -65,7 +61,7 @@ final class StudentReport {
     byte[] pdf(Contents contents) throws IOException {
         try (PDDocument document = new PDDocument()) {
             document.getDocumentInformation()
-                    .setTitle("Practice report: " + contents.progress().studentName());
+                    .setTitle(words.of("title", contents.progress().studentName()));
             firstPage(document, contents);
             if (!contents.progress().stations().isEmpty()) {
                 secondPage(document, contents);
@@ -82,15 +78,15 @@ final class StudentReport {
             ProgressView progress = contents.progress();
             double y = paper.heightMillimetres - PaperSize.MARGIN_MILLIMETRES - 9;
             text.line(text.bold, TITLE_POINTS, left, y, progress.studentName());
-            y = text.paragraph(text.plain, TEXT_POINTS, left, y - 7, width, heading(contents));
+            y = text.paragraph(text.plain, TEXT_POINTS, left, y - 7, width, words.heading(progress, contents.today()));
             if (progress.overall() != null) {
-                y = text.paragraph(text.bold, HEAD_POINTS, left, y - 3, width, words.overall(progress.overall()) + ".");
+                y = text.paragraph(text.bold, HEAD_POINTS, left, y - 3, width, words.overall(progress.overall()));
             }
             y = abilities(stream, text, progress.skills(), y - 4);
             y = maps(stream, text, contents.maps(), y - 3);
             y = next(text, contents.next(), y - 5);
             if (!contents.coachNote().isBlank()) {
-                text.line(text.bold, HEAD_POINTS, left, y, "From " + contents.coachName());
+                text.line(text.bold, HEAD_POINTS, left, y, words.of("from", contents.coachName()));
                 text.paragraph(text.plain, TEXT_POINTS + 0.5, left, y - 6, width, contents.coachNote());
             }
         }
@@ -102,36 +98,20 @@ final class StudentReport {
         return new PDPageContentStream(document, page);
     }
 
-    private static String heading(Contents contents) {
-        ProgressView progress = contents.progress();
-        String printed = "Practice report, " + DAY.format(contents.today()) + ". ";
-        return progress.sessions() == 0
-                ? printed + "No practice recorded yet."
-                : printed
-                        + text(
-                                "Since the week of %s: %d %s, %.0f minutes at the table, %d attempts.",
-                                DAY.format(progress.weeks().get(0).week()),
-                                progress.sessions(),
-                                progress.sessions() == 1 ? "session" : "sessions",
-                                progress.minutes(),
-                                progress.attempts());
-    }
-
     private double abilities(PDPageContentStream stream, PaperText text, List<SkillProgress> skills, double top)
             throws IOException {
         if (skills.isEmpty()) {
             return top;
         }
         double y = top;
-        text.line(text.bold, HEAD_POINTS, left, y, "Ability, 0 to 1000");
+        text.line(text.bold, HEAD_POINTS, left, y, words.say("ability"));
         y -= 6;
         PdfCanvas canvas = new PdfCanvas(stream, text.plain, 0, 0, 1);
         double from = left + NAME_SHARE * width;
         double scale = SCALE_SHARE * width;
         for (Band band : Band.values()) {
-            double x = from + scale * band.from() / 1000;
-            String name = band.name().charAt(0) + band.name().substring(1).toLowerCase(Locale.ROOT);
-            text.line(text.plain, TEXT_POINTS - 2.5, x, y, name);
+            double x = from + scale * band.from() / GradeScale.HIGHEST;
+            text.line(text.plain, TEXT_POINTS - 2.5, x, y, words.band(band));
             canvas.line(
                     List.of(new PointView(x, y - 1.5), new PointView(x, y - 1.5 - ROW_MILLIMETRES * skills.size())),
                     false,
@@ -153,13 +133,20 @@ final class StudentReport {
         }
         AbilityPoint now = skill.points().get(skill.points().size() - 1);
         double middle = y + 1.1;
-        double low = from + scale * Math.max(0, now.grade() - 1.96 * now.gradeSe()) / 1000;
-        double high = from + scale * Math.min(1000, now.grade() + 1.96 * now.gradeSe()) / 1000;
+        double low =
+                from + scale * Math.max(GradeScale.LOWEST, now.grade() - 1.96 * now.gradeSe()) / GradeScale.HIGHEST;
+        double high =
+                from + scale * Math.min(GradeScale.HIGHEST, now.grade() + 1.96 * now.gradeSe()) / GradeScale.HIGHEST;
         canvas.line(
                 List.of(new PointView(low, middle), new PointView(high, middle)), false, Stroke.solid(Ink.BLACK, 0.4));
-        canvas.circle(new PointView(from + scale * now.grade() / 1000, middle), 1.3, Ink.BLACK, null);
+        canvas.circle(new PointView(from + scale * now.grade() / GradeScale.HIGHEST, middle), 1.3, Ink.BLACK, null);
         double x = from + scale + 3;
-        text.line(text.bold, TEXT_POINTS, x, y + 1.6, text("%.0f ± %.0f", now.grade(), 1.96 * now.gradeSe()));
+        text.line(
+                text.bold,
+                TEXT_POINTS,
+                x,
+                y + 1.6,
+                ReportWords.whole(now.grade()) + " ± " + ReportWords.whole(1.96 * now.gradeSe()));
         text.line(text.plain, TEXT_POINTS - 2, x, y - 1.8, words.change(skill));
     }
 
@@ -168,7 +155,7 @@ final class StudentReport {
         if (maps.isEmpty()) {
             return top;
         }
-        text.line(text.bold, HEAD_POINTS, left, top, "Where the cue ball stopped, newest practice");
+        text.line(text.bold, HEAD_POINTS, left, top, words.say("maps"));
         int columns = Math.max(2, maps.size());
         double each = (width - (columns - 1) * GAP_MILLIMETRES) / columns;
         double lowest = top;
@@ -184,28 +171,14 @@ final class StudentReport {
             y = caption(text, map, x, each, y - 4);
             lowest = Math.min(lowest, y);
         }
-        return text.paragraph(
-                text.plain,
-                TEXT_POINTS - 2,
-                left,
-                lowest,
-                width,
-                "Disc: " + words.potted() + ". Ring: not " + words.potted()
-                        + ". Ellipse: half of the next ones are expected in it. Cross: the mean. Shares and abilities with their 95 % intervals.");
+        return text.paragraph(text.plain, TEXT_POINTS - 2, left, lowest, width, words.say("mapMarks"));
     }
 
     private double caption(PaperText text, ReviewView map, double x, double each, double top) throws IOException {
-        double y = text.paragraph(
-                text.bold,
-                TEXT_POINTS - 1,
-                x,
-                top,
-                each,
-                title(map) + ", " + map.stationName() + ", " + (map.mirrored() ? "mirror" : "original")
-                        + (map.shots() > 1 ? text(", shot %d of %d", map.shotIndex() + 1, map.shots()) : ""));
-        StringBuilder figures = new StringBuilder(words.share(capital(words.potted()), map.potted()));
+        double y = text.paragraph(text.bold, TEXT_POINTS - 1, x, top, each, words.map(title(map), map));
+        StringBuilder figures = new StringBuilder(words.share("potted", map.potted()));
         if (map.inZone() != null) {
-            figures.append("; ").append(words.share("in the zone", map.inZone()));
+            figures.append("; ").append(words.share("inZone", map.inZone()));
         }
         figures.append(". ");
         // Strokes that differ on purpose have no spread and no bias of their own.
@@ -213,10 +186,10 @@ final class StudentReport {
             return text.paragraph(text.plain, TEXT_POINTS - 1, x, y, each, figures.toString());
         }
         if (map.dispersion().spread() != null) {
-            figures.append(capital(words.spread(map.dispersion().spread()))).append(". ");
+            figures.append(words.spread(map.dispersion().spread())).append(" ");
         }
         if (map.findings().against() != null && map.findings().against().real()) {
-            figures.append(capital(words.bias(map.findings().against()))).append(".");
+            figures.append(words.bias(map.findings().against()));
         }
         return text.paragraph(text.plain, TEXT_POINTS - 1, x, y, each, figures.toString());
     }
@@ -241,7 +214,7 @@ final class StudentReport {
         if (steps.isEmpty()) {
             return top;
         }
-        text.line(text.bold, HEAD_POINTS, left, top, "Next: hard enough to learn from");
+        text.line(text.bold, HEAD_POINTS, left, top, words.say("next"));
         double y = top - 6;
         for (String step : steps) {
             y = text.paragraph(text.plain, TEXT_POINTS, left, y, width, "· " + step);
@@ -258,34 +231,19 @@ final class StudentReport {
                     HEAD_POINTS,
                     left,
                     y,
-                    "Stations of " + contents.progress().studentName());
+                    words.of("stations", contents.progress().studentName()));
             y -= 8;
             List<StationProgress> stations = contents.progress().stations();
             for (StationProgress one : stations.subList(0, Math.min(MOST_STATIONS, stations.size()))) {
-                text.line(
-                        text.bold,
-                        TEXT_POINTS,
-                        left,
-                        y,
-                        one.drillTitle() + ", " + one.stationName() + (one.passed() ? " (passed)" : ""));
-                text.line(text.plain, TEXT_POINTS, left + 0.55 * width, y, words.station(one));
+                text.line(text.bold, TEXT_POINTS, left, y, words.stationName(one));
+                text.line(text.plain, TEXT_POINTS, left + 0.55 * width, y, words.trend(one));
                 y -= ROW_MILLIMETRES;
             }
             if (stations.size() > MOST_STATIONS) {
-                text.line(text.plain, TEXT_POINTS, left, y, text("and %d more", stations.size() - MOST_STATIONS));
+                text.line(text.plain, TEXT_POINTS, left, y, words.more(stations.size() - MOST_STATIONS));
                 y -= ROW_MILLIMETRES;
             }
-            text.paragraph(
-                    text.plain,
-                    TEXT_POINTS - 2,
-                    left,
-                    y,
-                    width,
-                    "Better and worse are said of a station only where an interval of 99 % or more leaves no doubt: many stations share a page.");
+            text.paragraph(text.plain, TEXT_POINTS - 2, left, y, width, words.say("manyVerdicts"));
         }
-    }
-
-    private static String capital(String words) {
-        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 }

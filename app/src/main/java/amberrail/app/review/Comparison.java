@@ -4,8 +4,8 @@ import amberrail.app.attempts.RecordedAttempt;
 import amberrail.app.review.Figures.IntervalView;
 import amberrail.app.web.MayBeMissing;
 import amberrail.core.drill.TryResult;
-import amberrail.core.geometry.Circle;
 import amberrail.core.geometry.Point;
+import amberrail.core.geometry.Zone;
 import amberrail.core.setup.WhatChanged;
 import amberrail.core.statistics.AttemptsNeeded;
 import amberrail.core.statistics.Proportion;
@@ -157,8 +157,7 @@ final class Comparison {
     private static OptionalDouble radius(ReviewedShots shots) {
         return shots.layout()
                 .zone()
-                .filter(Circle.class::isInstance)
-                .map(Circle.class::cast)
+                .flatMap(Zone::circle)
                 .map(circle -> OptionalDouble.of(circle.radiusMillimetres()))
                 .orElse(OptionalDouble.empty());
     }

@@ -14,6 +14,7 @@ import amberrail.core.drill.ShotLayout;
 import amberrail.core.drill.TryResult;
 import amberrail.core.geometry.Circle;
 import amberrail.core.geometry.Point;
+import amberrail.core.geometry.Zone;
 import amberrail.core.statistics.ArrivalError;
 import amberrail.core.statistics.BiasAgainst;
 import amberrail.core.statistics.Covariance;
@@ -23,6 +24,7 @@ import amberrail.core.statistics.PottingResult;
 import amberrail.core.statistics.Proportion;
 import amberrail.core.statistics.Reason;
 import amberrail.core.statistics.Streaks;
+import amberrail.core.statistics.UnlikelyLandings;
 import amberrail.core.statistics.WildShots;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -91,21 +93,26 @@ public final class Findings {
      * One side of a station's shot.
      *
      * @param expected where its usual stroke lands in this student's hands; empty where nothing is known of that, and then no bias is spoken of
+     * @param unlikely which of its clean landings lie so far off that the record may be wrong; empty where nothing is known of it
      * @param isUsual  whether an attempt was meant to be that stroke
      */
     record Side(
             ShotLayout layout,
             List<RecordedAttempt> attempts,
             Optional<StrokeExpectation> expected,
+            Optional<UnlikelyLandings> unlikely,
             Predicate<RecordedAttempt> isUsual) {
-        /** Potted clean with the usual stroke: landings off a jaw are another population. */
-        private List<ArrivalError> cleanErrors() {
+        /** Potted clean with the usual stroke: landings off a jaw follow another law. */
+        private List<RecordedAttempt> clean() {
             return attempts.stream()
                     .filter(one -> one.played().outcome() == PotOutcome.POTTED_CLEAN
                             && !one.played().seen().foul()
                             && isUsual.test(one))
-                    .flatMap(one -> one.arrivalError().stream())
                     .toList();
+        }
+
+        private List<ArrivalError> cleanErrors() {
+            return clean().stream().flatMap(one -> one.arrivalError().stream()).toList();
         }
 
         private ArrivalError expectedError() {
@@ -176,8 +183,7 @@ public final class Findings {
         List<RecordedAttempt> landed = landed(layout, shown);
         int thick = count(shown, PottingResult.Pot.THICK);
         int thin = count(shown, PottingResult.Pot.THIN);
-        Optional<Double> radius =
-                layout.zone().filter(Circle.class::isInstance).map(zone -> ((Circle) zone).radiusMillimetres());
+        Optional<Double> radius = layout.zone().flatMap(Zone::circle).map(Circle::radiusMillimetres);
         return new FindingsView(
                 ShareView.of(Proportion.of(thick, thick + thin)),
                 radius.map(r -> within(landed, error -> Math.abs(error.lineMillimetres()), r))
@@ -197,7 +203,7 @@ public final class Findings {
                         : mirror(here, there),
                 helpsMost.map(ChangeView::of).orElse(null),
                 streaks(shown),
-                askAbout(layout, landed));
+                askAbout(here, landed));
     }
 
     private static List<RecordedAttempt> landed(ShotLayout layout, List<RecordedAttempt> attempts) {
@@ -339,9 +345,32 @@ public final class Findings {
                 .orElse(null);
     }
 
-    private static List<UUID> askAbout(ShotLayout layout, List<RecordedAttempt> landed) {
-        return WildShots.of(layout.arrival(), places(layout, landed)).flagged().stream()
-                .map(index -> landed.get(index).id())
-                .toList();
+    /** Against where the stroke lands in simulation; where that is not known, against the landings' own middle. */
+    private static List<UUID> askAbout(Side here, List<RecordedAttempt> landed) {
+        if (here.unlikely().isEmpty()) {
+            return ids(
+                    landed,
+                    WildShots.of(here.layout().arrival(), places(here.layout(), landed))
+                            .flagged());
+        }
+        List<RecordedAttempt> clean =
+                here.clean().stream().filter(one -> one.landing().isPresent()).toList();
+        return ids(
+                clean,
+                here.unlikely()
+                        .get()
+                        .flagged(
+                                clean.stream()
+                                        .map(one -> one.landing().orElseThrow())
+                                        .toList(),
+                                clean.stream().map(Findings::placingSd).toList()));
+    }
+
+    private static double placingSd(RecordedAttempt one) {
+        return one.played().seen().landing().orElseThrow().placingSdMillimetres();
+    }
+
+    private static List<UUID> ids(List<RecordedAttempt> attempts, List<Integer> flagged) {
+        return flagged.stream().map(index -> attempts.get(index).id()).toList();
     }
 }

@@ -201,6 +201,7 @@ public class ReviewService {
                 setUps.layout(setUp),
                 attempts,
                 asPlanned ? expectations.of(who, student, setUp) : Optional.empty(),
+                asPlanned ? expectations.unlikely(who, student, setUp) : Optional.empty(),
                 one -> expectations.isUsual(setUp, one.played().call()));
     }
 

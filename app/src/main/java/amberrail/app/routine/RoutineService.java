@@ -2,6 +2,7 @@ package amberrail.app.routine;
 
 import amberrail.app.people.Access;
 import amberrail.app.people.SignedIn;
+import amberrail.core.attempt.PlayedAttempt;
 import amberrail.core.problem.Require;
 import java.util.List;
 import java.util.UUID;
@@ -23,7 +24,7 @@ class RoutineService {
             "slowed into the ball",
             "tight grip",
             "butt raised",
-            "played with the rest");
+            PlayedAttempt.PLAYED_WITH_THE_REST);
 
     private final ObservationLists observations;
     private final StudentRoutines routines;

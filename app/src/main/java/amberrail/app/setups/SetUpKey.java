@@ -10,7 +10,7 @@ import java.util.HexFormat;
 /** A set-up by the hash of its content and of how answers are worked out. */
 public record SetUpKey(String digest) {
     /** Raised when engine, recipe solver or grading change what they answer: then everything is worked out anew. */
-    private static final int METHOD = 4;
+    private static final int METHOD = 5;
 
     public static SetUpKey of(SetUp setUp) {
         return of("method " + METHOD, setUp.original().content(), ExecutionErrors.REFERENCE.toString());

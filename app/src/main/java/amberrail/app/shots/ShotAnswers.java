@@ -2,6 +2,7 @@ package amberrail.app.shots;
 
 import amberrail.app.kit.PointView;
 import amberrail.app.web.MayBeMissing;
+import amberrail.core.geometry.Point;
 import amberrail.core.recipe.AimInterval;
 import amberrail.core.simulation.BallTrack;
 import amberrail.core.simulation.PathSampler;
@@ -82,7 +83,7 @@ public final class ShotAnswers {
                         PathSampler.points(segment).stream().map(PointView::of).toList()));
             }
         }
-        PointView end = new PointView(1000 * track.end().x(), 1000 * track.end().y());
+        PointView end = PointView.of(Point.ofMetres(track.end().x(), track.end().y()));
         return new TrackView(track.ball(), stretches, end, track.pocket().orElse(null));
     }
 
@@ -115,6 +116,6 @@ public final class ShotAnswers {
     }
 
     private static ContactView view(ContactView.Kind kind, String ball, double x, double y, ShotEvent event) {
-        return new ContactView(kind, ball, new PointView(1000 * x, 1000 * y), event.seconds());
+        return new ContactView(kind, ball, PointView.of(Point.ofMetres(x, y)), event.seconds());
     }
 }

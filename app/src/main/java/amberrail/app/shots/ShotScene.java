@@ -7,7 +7,6 @@ import amberrail.app.shots.ShotRequests.StrokeRequest;
 import amberrail.core.aiming.PotLine;
 import amberrail.core.geometry.Circle;
 import amberrail.core.geometry.Point;
-import amberrail.core.motion.BallState;
 import amberrail.core.motion.CueStrike;
 import amberrail.core.motion.Physics;
 import amberrail.core.problem.InvalidInputException;
@@ -90,7 +89,7 @@ record ShotScene(TableSpec spec, TablePlan plan, ShotTable table, Physics physic
 
     Predicate<PlayedShot> lands(CircleRequest zone) {
         Circle circle = zone.toCircle();
-        return result -> circle.contains(new Point(1000 * result.xMetres(cue), 1000 * result.yMetres(cue)));
+        return result -> circle.contains(result.place(cue));
     }
 
     private int objectIndex(PotRequest pot) {
@@ -104,7 +103,7 @@ record ShotScene(TableSpec spec, TablePlan plan, ShotTable table, Physics physic
     }
 
     private static Point millimetres(TableBall ball) {
-        return new Point(1000 * ball.state().x(), 1000 * ball.state().y());
+        return Point.ofMetres(ball.state().x(), ball.state().y());
     }
 
     private static int cueIndex(List<BallRequest> balls) {
@@ -127,10 +126,6 @@ record ShotScene(TableSpec spec, TablePlan plan, ShotTable table, Physics physic
 
     private static TableBall toBall(BallRequest ball, TableSpec spec) {
         BallSpec size = ball.cueBall() ? spec.balls().cueBall() : spec.balls().objectBall();
-        return new TableBall(
-                ball.label(),
-                BallState.atRest(ball.xMillimetres() / 1000, ball.yMillimetres() / 1000),
-                size.radiusMillimetres() / 1000,
-                size.massKilograms());
+        return TableBall.atRest(ball.label(), new Point(ball.xMillimetres(), ball.yMillimetres()), size);
     }
 }

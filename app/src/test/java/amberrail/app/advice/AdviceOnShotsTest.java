@@ -85,6 +85,25 @@ class AdviceOnShotsTest extends AppTest {
         assertThat(sixth.get("lasting").asBoolean()).as("no look after six").isFalse();
     }
 
+    /** With the rest it is another stroke, with larger errors: it neither adds to the run nor is weighed with it. */
+    @Test
+    void whatWasPlayedWithTheRestIsARunOfItsOwn() throws Exception {
+        session = beginSession(student, student, "half-the-ball");
+        JsonNode last = null;
+        for (int i = 0; i < 5; i++) {
+            ObjectNode body = json.valueToTree(Club.body(0, sequence++, PotOutcome.OFF_THICK_JAW, null));
+            if (i == 2) {
+                body.putArray("observations").add("Played with the rest");
+            }
+            last = adviceOn(body);
+        }
+        assertThat(last.get("kind").asText())
+                .as("the fifth is the fourth of its kind: no look yet")
+                .isEqualTo("SAME_AGAIN");
+        JsonNode fifth = adviceOn(json.valueToTree(Club.body(0, sequence++, PotOutcome.OFF_THICK_JAW, null)));
+        assertThat(fifth.get("lasting").asBoolean()).isTrue();
+    }
+
     @Test
     void aCalledStrokeIsJudgedByItsOwnPrediction() throws Exception {
         ObjectNode body = landed(0, 0);

@@ -8,9 +8,13 @@ import amberrail.core.diagnosis.Cause;
 import amberrail.core.diagnosis.OwnErrors;
 import amberrail.core.diagnosis.SimulatedStudent;
 import amberrail.core.grading.Band;
+import amberrail.core.motion.Bridge;
 import amberrail.core.recipe.PlannedStroke;
 import amberrail.core.simulation.ExecutionErrors;
 import amberrail.core.statistics.StrokeCell;
+import amberrail.core.statistics.StrokeMean;
+import amberrail.core.statistics.StrokeShape;
+import amberrail.core.statistics.StrokeTable;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -82,6 +86,7 @@ class DiagnosisTruthTest {
         int[] told = new int[Cause.values().length];
         int[] held = new int[Cause.values().length];
         double[] log = new double[Cause.values().length];
+        List<double[]> chances = new ArrayList<>();
         int students = 0;
         for (int i = 0; i < STUDENTS; i++) {
             double ability = -2 + 5.0 * i / (STUDENTS - 1);
@@ -90,6 +95,7 @@ class DiagnosisTruthTest {
             Random random = new Random(SIZES_SEED + i);
             OwnErrors own = seen(truth, ability + 0.5 * random.nextGaussian(), random);
             students++;
+            exercises().forEach(one -> chances.add(chances(one, own, truth)));
             for (OwnErrors.Size size : own.sizes()) {
                 int j = size.cause().ordinal();
                 double true0 = size.cause().of(truth);
@@ -110,8 +116,53 @@ class DiagnosisTruthTest {
                     .as("log bias of " + Cause.values()[j])
                     .isLessThan(0.12);
         }
+        double rms = Math.sqrt(chances.stream()
+                .mapToDouble(pair -> Math.pow(pair[0] - pair[1], 2))
+                .average()
+                .orElseThrow());
+        System.out.printf("chances at the sizes in use: %d, rms error %.3f%n", chances.size(), rms);
+        assertThat(rms).as("A3").isLessThanOrEqualTo(0.05);
+        assertThat(largestGapOfATenth(chances)).as("A3").isLessThanOrEqualTo(0.07);
         double share = (double) allHeld / allTold;
         assertThat(share).as(found).isBetween(0.86 - error(0.86, allTold), 0.96 + error(0.96, allTold));
+    }
+
+    /** Of a clean stroke that rests where asked: as the program says, and in truth. */
+    private static double[] chances(TruthExercise one, OwnErrors own, ExecutionErrors truth) {
+        Band band = own.band();
+        double[] said = new double[4];
+        double[] real = new double[4];
+        for (Cause cause : Cause.values()) {
+            said[cause.ordinal()] = cause.of(own.inUse()) / cause.of(OwnErrors.ofBand(band));
+            real[cause.ordinal()] = cause.of(truth) / cause.of(OwnErrors.ofBand(band));
+        }
+        said[3] = said[Cause.HEIGHT.ordinal()];
+        real[3] = real[Cause.HEIGHT.ordinal()];
+        return new double[] {clean(one, band, said, own.shape()), clean(one, band, real, StrokeShape.NORMAL)};
+    }
+
+    private static double clean(TruthExercise one, Band band, double[] sizes, StrokeShape shape) {
+        return StrokeMean.of(one.table(band), sizes, shape).outcomes().get(StrokeTable.CLEAN);
+    }
+
+    /** Over tenths of what was said: the mean of what is true less the mean of what was said. */
+    private static double largestGapOfATenth(List<double[]> chances) {
+        double largest = 0;
+        for (int tenth = 0; tenth < 10; tenth++) {
+            double from = tenth / 10.0;
+            List<double[]> here = chances.stream()
+                    .filter(pair -> pair[0] >= from && pair[0] < from + 0.1)
+                    .toList();
+            if (here.size() >= 10) {
+                largest = Math.max(
+                        largest,
+                        Math.abs(here.stream()
+                                .mapToDouble(pair -> pair[1] - pair[0])
+                                .average()
+                                .orElseThrow()));
+            }
+        }
+        return largest;
     }
 
     private static double error(double p, int n) {
@@ -134,8 +185,8 @@ class DiagnosisTruthTest {
         SimulatedStudent student = new SimulatedStudent(truth, random);
         OwnErrors own = OwnErrors.ofAbility(new OwnErrors.Ability(ability, 0.5), 0);
         Band band = own.band();
-        Advice.Asked asked =
-                new Advice.Asked(one.stroke.paceMetresPerSecond(), one.layout.hasTarget(), new Advice.Limits(6.5, 30));
+        Advice.Asked asked = new Advice.Asked(
+                one.stroke.paceMetresPerSecond(), Bridge.HAND, one.layout.hasTarget(), new Advice.Limits(6.5, 30));
         List<Attempt> shots = new ArrayList<>();
         int[] told = new int[4];
         for (int n = 0; n < 20; n++) {
@@ -198,6 +249,30 @@ class DiagnosisTruthTest {
         assertThat((double) wrong / runs).isLessThanOrEqualTo(0.15);
     }
 
+    /** B3 at Slate: with larger errors the same bias is harder to tell. */
+    @Test
+    void aLastingBiasIsNamedAtSlateToo() {
+        lastingBias("Slate, 6 % too hard", new ExecutionErrors(0, 0.06, 0, 0), Cause.PACE, 30_000, 0.25);
+        lastingBias("Slate, 2 mm too high", new ExecutionErrors(0, 0, 2, 0), Cause.HEIGHT, 40_000, 0.45);
+    }
+
+    private static void lastingBias(String what, ExecutionErrors bias, Cause cause, long seed, double wanted) {
+        int runs = 100;
+        int right = 0;
+        int wrong = 0;
+        List<TruthExercise> withTarget =
+                exercises().stream().filter(one -> one.layout.hasTarget()).toList();
+        for (int i = 0; i < runs; i++) {
+            Random random = new Random(ADVICE_SEED + seed + i);
+            Told told = run(withTarget.get(i % withTarget.size()), 0, bias, Optional.of(cause), random);
+            right += told.lastingRight() > 0 ? 1 : 0;
+            wrong += told.lasting() > told.lastingRight() ? 1 : 0;
+        }
+        System.out.printf("%s: named right in %d, wrongly in %d of %d runs%n", what, right, wrong, runs);
+        assertThat((double) right / runs).isGreaterThanOrEqualTo(wanted - error(wanted, runs));
+        assertThat((double) wrong / runs).isLessThanOrEqualTo(0.15 + error(0.15, runs));
+    }
+
     /** Nothing about position where none is asked, however far the cue ball goes. */
     @Test
     void aDrillThatAsksNoPositionGetsNothingAboutIt() {
@@ -218,7 +293,7 @@ class DiagnosisTruthTest {
                         own.band(),
                         Optional.empty(),
                         own,
-                        new Advice.Asked(hard.paceMetresPerSecond(), false, new Advice.Limits(6.5, 30)));
+                        new Advice.Asked(hard.paceMetresPerSecond(), Bridge.HAND, false, new Advice.Limits(6.5, 30)));
                 assertThat(advice.cause().filter(cause -> cause != Cause.AIM)).isEmpty();
                 assertThat(advice.kind()).isNotEqualTo(Advice.Kind.IS_THE_RECORD_RIGHT);
             }

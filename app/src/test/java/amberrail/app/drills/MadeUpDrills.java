@@ -17,6 +17,7 @@ import amberrail.core.drill.Skill;
 import amberrail.core.drill.Station;
 import amberrail.core.drill.StepBackRule;
 import amberrail.core.drill.ZonePlan;
+import amberrail.core.motion.Bridge;
 import amberrail.core.table.Cushion;
 import amberrail.core.table.PocketHalf;
 import amberrail.core.table.PocketName;
@@ -94,7 +95,8 @@ final class MadeUpDrills {
                         new BallPlacement("cue", BallPlacement.Role.CUE, position(random)),
                         new BallPlacement("1", BallPlacement.Role.OBJECT, position(random))),
                 demands,
-                any(random, ArrivalLine.values()));
+                any(random, ArrivalLine.values()),
+                any(random, Bridge.values()));
     }
 
     private static Position position(Random random) {

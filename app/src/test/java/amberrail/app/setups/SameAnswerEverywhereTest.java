@@ -7,6 +7,8 @@ import amberrail.app.drills.DrillFromLibrary;
 import amberrail.app.kit.KitService;
 import amberrail.app.people.SignedIn;
 import amberrail.app.testing.AppTest;
+import amberrail.app.testing.Club;
+import amberrail.core.attempt.PotOutcome;
 import amberrail.core.drill.Drill;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -25,6 +27,9 @@ class SameAnswerEverywhereTest extends AppTest {
     @Autowired
     KitService kit;
 
+    /** A stroke's table is a quarter of a second's work, and is asked for with the same stroke everywhere. */
+    private static final int ADVISED_ON_EVERY = 5;
+
     private final List<String> unlike = new ArrayList<>();
 
     @Test
@@ -35,18 +40,17 @@ class SameAnswerEverywhereTest extends AppTest {
                 .map(DrillFromLibrary::drill)
                 .toList();
         assertThat(shipped).hasSizeGreaterThan(60);
-        for (Drill drill : shipped) {
-            compare(drill, student);
+        for (int i = 0; i < shipped.size(); i++) {
+            String session = compare(shipped.get(i), student);
+            if (i % ADVISED_ON_EVERY == 0) {
+                advice(shipped.get(i), student, session);
+            }
         }
         assertThat(unlike).isEmpty();
     }
 
-    private void compare(Drill drill, SignedIn student) throws Exception {
-        UUID table = kit.tables().stream()
-                .filter(one -> one.spec().id().equals(drill.tables().get(0)))
-                .findFirst()
-                .orElseThrow()
-                .id();
+    private String compare(Drill drill, SignedIn student) throws Exception {
+        UUID table = table(drill);
         JsonNode page = tree(read(club.head(), "/api/v1/drills/{id}?tableId={t}", drill.id(), table));
         String session = tree(post(
                         club.head(),
@@ -83,6 +87,30 @@ class SameAnswerEverywhereTest extends AppTest {
                 }
             }
         }
+        return session;
+    }
+
+    /** The stroke that advice judges by, where none was called. */
+    private void advice(Drill drill, SignedIn student, String session) throws Exception {
+        JsonNode usual = tree(read(
+                        club.head(),
+                        "/api/v1/drills/{id}/usual-way?tableId={t}&station=0&shot=0",
+                        drill.id(),
+                        table(drill)))
+                .get("usual");
+        UUID attempt = UUID.randomUUID();
+        put(student, Club.body(0, 0, PotOutcome.OTHER, null), "/api/v1/sessions/{s}/attempts/{id}", session, attempt);
+        JsonNode advice = tree(read(student, "/api/v1/sessions/{s}/attempts/{id}/advice", session, attempt));
+        same(drill.id() + " advice, assumed", true, advice.get("assumed").asBoolean());
+        same(drill.id() + " advice, pace", usual.at("/stroke/paceMetresPerSecond"), advice.get("paceMetresPerSecond"));
+    }
+
+    private UUID table(Drill drill) {
+        return kit.tables().stream()
+                .filter(one -> one.spec().id().equals(drill.tables().get(0)))
+                .findFirst()
+                .orElseThrow()
+                .id();
     }
 
     /** Drill page, ways to play and bench. */

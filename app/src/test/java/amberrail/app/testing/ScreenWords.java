@@ -1,37 +1,25 @@
 package amberrail.app.testing;
 
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
-/**
- * The words of the screens as the front end has them, read from its sources: what paper and reports say is held to them.
- *
- * <p>Keys are the names of the nested blocks joined by dots, such as {@code pocket.SW}.
- */
+/** The words of screen and paper as their files have them, by keys such as {@code pocket.SW}. */
 public final class ScreenWords {
-    private static final Path SOURCES = Path.of("..", "ui", "src", "i18n");
-    private static final Pattern TOKEN = Pattern.compile(
-            "(?:export const (?<constant>\\w+) = \\{)|(?<key>[A-Za-z_]\\w*)\\s*:\\s*\\{|(?<name>[A-Za-z_]\\w*)\\s*:\\s*"
-                    + "(?:'(?<single>(?:[^'\\\\]|\\\\.)*)'|\"(?<double>(?:[^\"\\\\]|\\\\.)*)\"|`(?<tick>[^`]*)`)|(?<open>\\{)|(?<close>})"
-                    + "|(?<other>'(?:[^'\\\\]|\\\\.)*'|\"(?:[^\"\\\\]|\\\\.)*\")|(?<comment>//[^\\n]*)");
-
-    private static final List<String> DIALECTS = List.of("pool", "snooker");
+    private static final Path SOURCES = Path.of("..", "ui", "src", "i18n", "words");
 
     private ScreenWords() {}
 
-    /** What a screen in the pool dialect says, by key. */
+    /** What is said in the pool dialect. */
     public static Map<String, String> pool() {
         Map<String, String> words = new TreeMap<>();
         files().forEach((file, keys) -> {
-            if (!file.endsWith("snooker.ts")) {
+            if (!file.endsWith("snooker.json")) {
                 words.putAll(keys);
             }
         });
@@ -47,14 +35,14 @@ public final class ScreenWords {
 
     /** Only what the snooker dialect says otherwise. */
     public static Map<String, String> overrides() {
-        return of(SOURCES.resolve("snooker.ts"));
+        return of(SOURCES.resolve("snooker.json"));
     }
 
     /** Every file of words, with its own keys. */
     public static Map<Path, Map<String, String>> files() {
         Map<Path, Map<String, String>> all = new TreeMap<>();
         try (Stream<Path> files = Files.walk(SOURCES)) {
-            for (Path file : (Iterable<Path>) files.filter(one -> one.toString().endsWith(".ts"))::iterator) {
+            for (Path file : (Iterable<Path>) files.filter(one -> one.toString().endsWith(".json"))::iterator) {
                 all.put(file, of(file));
             }
         } catch (IOException e) {
@@ -65,45 +53,21 @@ public final class ScreenWords {
 
     private static Map<String, String> of(Path file) {
         try {
-            return read(Files.readString(file));
+            Map<String, String> words = new TreeMap<>();
+            collect("", new ObjectMapper().readTree(file.toFile()), words);
+            return words;
         } catch (IOException e) {
             throw new IllegalStateException("cannot read " + file, e);
         }
     }
 
-    private static Map<String, String> read(String source) {
-        Map<String, String> words = new TreeMap<>();
-        List<String> path = new ArrayList<>();
-        Matcher token = TOKEN.matcher(source);
-        while (token.find()) {
-            if (token.group("constant") != null) {
-                path.add(DIALECTS.contains(token.group("constant")) ? "" : token.group("constant"));
-            } else if (token.group("key") != null) {
-                path.add(token.group("key"));
-            } else if (token.group("open") != null) {
-                path.add("");
-            } else if (token.group("close") != null) {
-                path.remove(path.size() - 1);
-            } else if (token.group("name") != null) {
-                words.put(key(path, token.group("name")), text(token));
+    private static void collect(String path, JsonNode node, Map<String, String> words) {
+        node.properties().forEach(field -> {
+            if (field.getValue().isObject()) {
+                collect(path + field.getKey() + ".", field.getValue(), words);
+            } else {
+                words.put(path + field.getKey(), field.getValue().asText());
             }
-        }
-        return words;
-    }
-
-    private static String key(List<String> path, String name) {
-        return Stream.concat(path.stream(), Stream.of(name))
-                .filter(step -> !step.isEmpty())
-                .reduce((all, step) -> all + "." + step)
-                .orElseThrow();
-    }
-
-    private static String text(Matcher token) {
-        for (String quotes : List.of("single", "double", "tick")) {
-            if (token.group(quotes) != null) {
-                return token.group(quotes).replace("\\'", "'").replace("\\n", "\n");
-            }
-        }
-        throw new IllegalStateException("no text in " + token.group());
+        });
     }
 }

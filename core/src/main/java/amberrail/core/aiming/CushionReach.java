@@ -4,7 +4,6 @@ import amberrail.core.geometry.Direction;
 import amberrail.core.geometry.Point;
 import amberrail.core.table.BallSpec;
 import amberrail.core.table.Cushion;
-import amberrail.core.table.SightPosition;
 import amberrail.core.table.TableSpec;
 
 /**
@@ -35,10 +34,7 @@ public record CushionReach(Cushion cushion, Point place, double sights) {
             }
         }
         Point place = from.moved(way, Math.max(0, shortest));
-        boolean isLong = first == Cushion.S || first == Cushion.N;
-        double sights = isLong
-                ? place.xMillimetres() * SightPosition.SIGHTS_ALONG / table.lengthMillimetres()
-                : place.yMillimetres() * SightPosition.SIGHTS_ACROSS / table.widthMillimetres();
-        return new CushionReach(first, place, sights);
+        double along = first.isLong() ? place.xMillimetres() : place.yMillimetres();
+        return new CushionReach(first, place, along / first.sightMillimetres(table));
     }
 }

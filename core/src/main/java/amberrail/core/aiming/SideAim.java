@@ -1,5 +1,6 @@
 package amberrail.core.aiming;
 
+import amberrail.core.geometry.Units;
 import amberrail.core.motion.BallState;
 import amberrail.core.motion.CueStrike;
 import amberrail.core.motion.Physics;
@@ -42,7 +43,7 @@ public record SideAim(
                 strike.endMassRatio());
         BallState launched = along.launch(0, 0, cueRadiusMetres, physics);
         CurvedPath path = new CurvedPath(launched, cueRadiusMetres, physics);
-        double distance = pot.cueDistanceMillimetres() / 1000;
+        double distance = Units.metres(pot.cueDistanceMillimetres());
         BallState arrived = path.afterMetres(distance)
                 .orElseThrow(() -> new InvalidInputException(
                         ProblemCode.INVALID_PARAMETER,

@@ -41,9 +41,7 @@ public final class ObservedShot {
     /** Where the cue ball came to rest (mm); empty where it dropped. */
     public static Optional<Point> landing(ShotLayout asked, PlayedShot shot) {
         int cue = asked.cueIndex();
-        return shot.isPotted(cue)
-                ? Optional.empty()
-                : Optional.of(new Point(1000 * shot.xMetres(cue), 1000 * shot.yMetres(cue)));
+        return shot.isPotted(cue) ? Optional.empty() : Optional.of(shot.place(cue));
     }
 
     private static PotOutcome outcome(

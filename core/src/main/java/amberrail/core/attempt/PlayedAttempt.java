@@ -1,5 +1,6 @@
 package amberrail.core.attempt;
 
+import amberrail.core.motion.Bridge;
 import java.time.Instant;
 import java.util.List;
 import java.util.Objects;
@@ -38,6 +39,16 @@ public record PlayedAttempt(
         Objects.requireNonNull(call);
         observations = List.copyOf(observations);
         Objects.requireNonNull(note);
+    }
+
+    /** In the usual list of observations; a coach who says it in other words tells nobody but themselves. */
+    public static final String PLAYED_WITH_THE_REST = "played with the rest";
+
+    /** What the coach saw the cue guided by; empty where nothing was said of it, so that it was as the drill plans. */
+    public Optional<Bridge> bridge() {
+        return observations.stream().anyMatch(PLAYED_WITH_THE_REST::equalsIgnoreCase)
+                ? Optional.of(Bridge.REST)
+                : Optional.empty();
     }
 
     public PotOutcome outcome() {

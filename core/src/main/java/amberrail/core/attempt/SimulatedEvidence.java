@@ -47,12 +47,12 @@ final class SimulatedEvidence implements Evidence {
 
     @Override
     public double xMillimetres(int index, int ball) {
-        return 1000 * shot.xMetres(ball);
+        return shot.xMillimetres(ball);
     }
 
     @Override
     public double yMillimetres(int index, int ball) {
-        return 1000 * shot.yMetres(ball);
+        return shot.yMillimetres(ball);
     }
 
     @Override
@@ -98,7 +98,7 @@ final class SimulatedEvidence implements Evidence {
             if (condition instanceof Condition.Landing landing) {
                 return !shot.isPotted(landing.ball())
                         && landing.zone()
-                                .contains(1000 * shot.xMetres(landing.ball()), 1000 * shot.yMetres(landing.ball()));
+                                .contains(shot.xMillimetres(landing.ball()), shot.yMillimetres(landing.ball()));
             }
             if (condition instanceof Condition.Touch touch) {
                 return touched(touch, shot);
@@ -244,17 +244,17 @@ final class SimulatedEvidence implements Evidence {
             for (int i = 0; i < shot.balls(); i++) {
                 if (i != cue && i != condition.ball() && !shot.isPotted(i)) {
                     line.blocker(
-                            1000 * shot.xMetres(i),
-                            1000 * shot.yMetres(i),
+                            shot.xMillimetres(i),
+                            shot.yMillimetres(i),
                             asked.balls().get(i).spec().radiusMillimetres());
                 }
             }
             return line.hides(
-                    1000 * shot.xMetres(cue),
-                    1000 * shot.yMetres(cue),
+                    shot.xMillimetres(cue),
+                    shot.yMillimetres(cue),
                     asked.cueBall().spec().radiusMillimetres(),
-                    1000 * shot.xMetres(condition.ball()),
-                    1000 * shot.yMetres(condition.ball()),
+                    shot.xMillimetres(condition.ball()),
+                    shot.yMillimetres(condition.ball()),
                     asked.balls().get(condition.ball()).spec().radiusMillimetres());
         }
     }

@@ -1,6 +1,7 @@
 package amberrail.core.diagnosis;
 
 import amberrail.core.grading.Band;
+import amberrail.core.motion.Bridge;
 import amberrail.core.simulation.ExecutionErrors;
 import amberrail.core.statistics.AdviceEvidence;
 import amberrail.core.statistics.StrokeCell;
@@ -60,10 +61,11 @@ public record Advice(Kind kind, Optional<Cause> cause, double correction, boolea
      * What is asked of the shot.
      *
      * @param paceMetresPerSecond of the stroke, by which errors grow
+     * @param bridge    what the cue was guided by, which makes errors larger too
      * @param toATarget whether the drill asks for position: where it does not, nothing is said about it
      * @param limits    see there
      */
-    public record Asked(double paceMetresPerSecond, boolean toATarget, Limits limits) {}
+    public record Asked(double paceMetresPerSecond, Bridge bridge, boolean toATarget, Limits limits) {}
 
     public static Advice cannotTell() {
         return new Advice(Kind.CANNOT_TELL, Optional.empty(), 0, false, 0);
@@ -84,7 +86,7 @@ public record Advice(Kind kind, Optional<Cause> cause, double correction, boolea
         double[] sizes = own.relativeTo(band);
         AdviceEvidence evidence = AdviceEvidence.now(run, sizes, own.shape());
         AdviceEvidence.OfLast alone = evidence.last().orElseThrow();
-        double[] four = {sizes[0], sizes[1], sizes[2], sizes[2]};
+        double[] four = OwnErrors.components(sizes);
         if (asked.toATarget() && run.chanceOfSoFarOff(four, own.shape()) < TOO_ODD) {
             // A good shot with a wrong call is the call's fault, whatever cause would explain it.
             if (usual.filter(cell -> cell.chanceOfSoFarOff(four, own.shape()) > FITS)
@@ -125,7 +127,8 @@ public record Advice(Kind kind, Optional<Cause> cause, double correction, boolea
     private static Advice correct(
             AdviceEvidence.Strayed strayed, double inBandSizes, boolean lasting, int shots, Band band, Asked asked) {
         Cause cause = Cause.valueOf(strayed.name());
-        ExecutionErrors here = OwnErrors.ofBand(band).at(asked.paceMetresPerSecond());
+        ExecutionErrors here =
+                OwnErrors.ofBand(band).times(asked.bridge().errorFactor()).at(asked.paceMetresPerSecond());
         double off = inBandSizes * cause.of(here);
         return new Advice(Kind.CORRECT, Optional.of(cause), asked.limits().clip(cause, -off), lasting, shots);
     }

@@ -5,9 +5,12 @@ import amberrail.core.simulation.ExecutionErrors;
 import amberrail.core.statistics.OwnSizes;
 import amberrail.core.statistics.StrokeCell;
 import amberrail.core.statistics.StrokeShape;
+import amberrail.core.statistics.StrokeTable;
+import amberrail.core.statistics.UnlikelyLandings;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 
 /**
@@ -180,6 +183,11 @@ public record OwnErrors(ExecutionErrors inUse, StrokeShape shape, List<Size> siz
             relative[cause.ordinal()] = cause.of(inUse) / cause.of(ofBand(band));
         }
         return relative;
+    }
+
+    /** Which clean landings of a stroke nobody would expect at these sizes; the table must be of their band. */
+    public Optional<UnlikelyLandings> unlikely(StrokeTable table) {
+        return UnlikelyLandings.of(table, components(relativeTo(band())), shape());
     }
 
     /** The four components of a stroke table's sizes: side errs as height does. */

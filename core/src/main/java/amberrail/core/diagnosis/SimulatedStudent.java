@@ -6,6 +6,7 @@ import amberrail.core.attempt.ObservedShot;
 import amberrail.core.attempt.PotOutcome;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.geometry.Point;
+import amberrail.core.geometry.Units;
 import amberrail.core.motion.CueStrike;
 import amberrail.core.recipe.PlannedStroke;
 import amberrail.core.recipe.ShotTask;
@@ -38,8 +39,8 @@ public final class SimulatedStudent {
     public Attempt play(ShotLayout asked, ShotTask task, PlannedStroke stroke, double placingSdMillimetres) {
         double side = asked.mirrored() ? -1 : 1;
         ShotRunner runner = new ShotRunner(task.table(), task.physics(), task.balls(), task.cueBall());
-        double radius = 1000 * runner.struckRadiusMetres();
-        ExecutionErrors errors = atReference.at(stroke.paceMetresPerSecond());
+        double radius = runner.struckRadiusMillimetres();
+        ExecutionErrors errors = task.errors(atReference).at(stroke.paceMetresPerSecond());
         double left = errors.aimMilliradians() * random.nextGaussian();
         double pace = Math.max(0.02, 1 + errors.paceFraction() * random.nextGaussian());
         double height = stroke.tipHeightMillimetres() + errors.tipHeightMillimetres() * random.nextGaussian();
@@ -49,7 +50,7 @@ public final class SimulatedStudent {
                         within(height, radius),
                         within(tipSide, radius),
                         stroke.elevationDegrees(),
-                        side * stroke.launchDegrees() + Math.toDegrees(1e-3 * left))
+                        side * stroke.launchDegrees() + Units.degrees(left))
                 .onBall(radius);
         if (!runner.play(strike, strike.launchDegrees())) {
             // A miscue: whatever happens then, nobody learns where the ball would have gone.

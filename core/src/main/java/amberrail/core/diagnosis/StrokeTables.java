@@ -5,6 +5,7 @@ import amberrail.core.attempt.ObservedShot;
 import amberrail.core.attempt.PotOutcome;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.geometry.Point;
+import amberrail.core.geometry.Units;
 import amberrail.core.motion.CueStrike;
 import amberrail.core.recipe.PlannedStroke;
 import amberrail.core.recipe.ShotTask;
@@ -46,8 +47,8 @@ public final class StrokeTables {
     static StrokeTable of(
             ShotLayout asked, ShotTask task, PlannedStroke stroke, ExecutionErrors band, StrokeDraws draws) {
         ShotRunner runner = new ShotRunner(task.table(), task.physics(), task.balls(), task.cueBall());
-        ExecutionErrors here = band.at(stroke.paceMetresPerSecond());
-        double radius = 1000 * runner.struckRadiusMetres();
+        ExecutionErrors here = task.errors(band).at(stroke.paceMetresPerSecond());
+        double radius = runner.struckRadiusMillimetres();
         List<String> outcomes = new ArrayList<>(draws.size());
         List<Point> landings = new ArrayList<>(draws.size());
         for (int m = 0; m < draws.size(); m++) {
@@ -60,7 +61,7 @@ public final class StrokeTables {
                                     radius),
                             onTheBall(stroke.tipSideMillimetres() + here.tipSideMillimetres() * draws.z(3, m), radius),
                             stroke.elevationDegrees(),
-                            stroke.launchDegrees() + Math.toDegrees(1e-3 * left))
+                            stroke.launchDegrees() + Units.degrees(left))
                     .onBall(radius);
             if (!runner.play(strike, strike.launchDegrees())) {
                 // A miscue: nobody learns where the ball would have gone.

@@ -4,7 +4,6 @@ import amberrail.core.geometry.Point;
 import amberrail.core.geometry.Zone;
 import amberrail.core.table.BallSpec;
 import amberrail.core.table.Cushion;
-import amberrail.core.table.SightPosition;
 import amberrail.core.table.TableSpec;
 import java.util.List;
 
@@ -72,11 +71,9 @@ final class ConditionResolver {
         Cushion cushion = mirrored ? reach.cushion().mirrored() : reach.cushion();
         boolean isLong = cushion.isLong();
         // Sights along a short cushion run across the table, so the mirror counts them from the other end.
-        double sights = !isLong && mirrored ? SightPosition.SIGHTS_ACROSS - reach.sightsAlong() : reach.sightsAlong();
-        double sight = isLong
-                ? table.lengthMillimetres() / SightPosition.SIGHTS_ALONG
-                : table.widthMillimetres() / SightPosition.SIGHTS_ACROSS;
-        return new Condition.CushionPoint(cushion, sights, reach.toleranceMillimetres() / sight);
+        double sights = !isLong && mirrored ? cushion.sights() - reach.sightsAlong() : reach.sightsAlong();
+        return new Condition.CushionPoint(
+                cushion, sights, reach.toleranceMillimetres() / cushion.sightMillimetres(table));
     }
 
     private Zone zone(ZonePlan plan, BallSpec ball) {

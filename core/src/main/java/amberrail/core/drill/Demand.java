@@ -6,7 +6,6 @@ import amberrail.core.problem.Require;
 import amberrail.core.table.Cushion;
 import amberrail.core.table.PocketHalf;
 import amberrail.core.table.PocketName;
-import amberrail.core.table.SightPosition;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
@@ -57,11 +56,7 @@ public sealed interface Demand {
     record ReachCushionPoint(Cushion cushion, double sightsAlong, double toleranceMillimetres) implements Demand {
         public ReachCushionPoint {
             Objects.requireNonNull(cushion);
-            Require.between(
-                    "sightsAlong",
-                    sightsAlong,
-                    0,
-                    cushion.isLong() ? SightPosition.SIGHTS_ALONG : SightPosition.SIGHTS_ACROSS);
+            Require.between("sightsAlong", sightsAlong, 0, cushion.sights());
             Require.positive("toleranceMillimetres", toleranceMillimetres);
         }
     }

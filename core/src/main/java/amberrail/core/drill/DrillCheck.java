@@ -138,8 +138,7 @@ public final class DrillCheck {
     private static int mostPoints(Station station) {
         return station.shots().stream()
                 .mapToInt(shot -> shot.landing()
-                        .filter(land -> land.zone() instanceof ZonePlan.CircleZone)
-                        .map(land -> ((ZonePlan.CircleZone) land.zone()).rings())
+                        .map(land -> land.zone().rings())
                         .flatMap(rings ->
                                 rings.stream().map(ZonePlan.Ring::points).max(Integer::compare))
                         .orElse(1))

@@ -1,5 +1,6 @@
 package amberrail.core.drill;
 
+import amberrail.core.motion.Bridge;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
 import amberrail.core.problem.Require;
@@ -9,8 +10,12 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 
-/** One shot of a station: the set-up, what is asked, and the line the cue ball should arrive on. */
-public record Shot(List<BallPlacement> balls, List<Demand> demands, ArrivalLine arrival) {
+/**
+ * One shot of a station: the set-up, what is asked, and the line the cue ball should arrive on.
+ *
+ * @param bridge what the cue is to be guided by; the hand where nothing is said
+ */
+public record Shot(List<BallPlacement> balls, List<Demand> demands, ArrivalLine arrival, Bridge bridge) {
     private static final int MOST_BALLS = 22;
     private static final int MOST_DEMANDS = 12;
 
@@ -20,6 +25,7 @@ public record Shot(List<BallPlacement> balls, List<Demand> demands, ArrivalLine 
         // A drill that is still being designed may ask nothing yet.
         demands = demands == null ? List.of() : List.copyOf(demands);
         Objects.requireNonNull(arrival);
+        bridge = bridge == null ? Bridge.HAND : bridge;
         Require.between("balls", balls.size(), 1, MOST_BALLS);
         Require.between("demands", demands.size(), 0, MOST_DEMANDS);
         if (demands.stream().filter(Demand.PotBall.class::isInstance).count() > 1) {
@@ -40,6 +46,11 @@ public record Shot(List<BallPlacement> balls, List<Demand> demands, ArrivalLine 
             throw new InvalidInputException(
                     ProblemCode.CONTRADICTION, "balls", cueBalls + " cue balls", "must have exactly one");
         }
+    }
+
+    /** Played with the hand on the cloth. */
+    public Shot(List<BallPlacement> balls, List<Demand> demands, ArrivalLine arrival) {
+        this(balls, demands, arrival, Bridge.HAND);
     }
 
     public BallPlacement cueBall() {
@@ -76,6 +87,12 @@ public record Shot(List<BallPlacement> balls, List<Demand> demands, ArrivalLine 
                                 : ball)
                         .toList(),
                 demands,
-                arrival);
+                arrival,
+                bridge);
+    }
+
+    /** The same with the cue guided otherwise. */
+    public Shot with(Bridge other) {
+        return new Shot(balls, demands, arrival, other);
     }
 }

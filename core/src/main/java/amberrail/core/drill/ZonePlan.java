@@ -1,15 +1,39 @@
 package amberrail.core.drill;
 
+import amberrail.core.geometry.Circle;
+import amberrail.core.geometry.Ellipse;
+import amberrail.core.geometry.Point;
+import amberrail.core.geometry.Polygon;
+import amberrail.core.geometry.Rectangle;
+import amberrail.core.geometry.Zone;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
 import amberrail.core.problem.Require;
 import amberrail.core.table.Cushion;
-import amberrail.core.table.SightPosition;
 import java.util.List;
 import java.util.Objects;
 
 /** An area in anchored words, which keep their meaning on another table; {@code ZoneResolver} puts it on one. Sizes are mm. */
 public sealed interface ZonePlan {
+
+    /** The table that a plan is put on, for the centre of one ball. */
+    interface Ground {
+        Point point(Position position);
+
+        /** A size of the drill (mm) as it is on this table. */
+        double stretched(double millimetres);
+
+        /** From where the ball touches the cushion to {@code depthMillimetres} away from that, between two of its sights. */
+        Zone band(Cushion cushion, double depthMillimetres, double fromSights, double toSights);
+    }
+
+    /** The area itself. */
+    Zone on(Ground ground);
+
+    /** Parts that are worth points, smallest first; empty where all of it is worth the same. */
+    default List<Ring> rings() {
+        return List.of();
+    }
 
     /** A part of a circle zone that is worth points: all within this radius that no smaller ring has. */
     record Ring(double radiusMillimetres, int points) {
@@ -42,6 +66,11 @@ public sealed interface ZonePlan {
             }
         }
 
+        @Override
+        public Zone on(Ground ground) {
+            return new Circle(ground.point(centre), ground.stretched(radiusMillimetres));
+        }
+
         public static CircleZone of(Position centre, double radiusMillimetres) {
             return new CircleZone(centre, radiusMillimetres, List.of());
         }
@@ -56,6 +85,15 @@ public sealed interface ZonePlan {
             Require.positive("semiMinorMillimetres", semiMinorMillimetres);
             Require.finite("angleDegrees", angleDegrees);
         }
+
+        @Override
+        public Zone on(Ground ground) {
+            return new Ellipse(
+                    ground.point(centre),
+                    ground.stretched(semiMajorMillimetres),
+                    ground.stretched(semiMinorMillimetres),
+                    angleDegrees);
+        }
     }
 
     /** A rectangle whose length is turned from +x (degrees, counter-clockwise). */
@@ -67,6 +105,15 @@ public sealed interface ZonePlan {
             Require.positive("widthMillimetres", widthMillimetres);
             Require.finite("angleDegrees", angleDegrees);
         }
+
+        @Override
+        public Zone on(Ground ground) {
+            return new Rectangle(
+                    ground.point(centre),
+                    ground.stretched(lengthMillimetres),
+                    ground.stretched(widthMillimetres),
+                    angleDegrees);
+        }
     }
 
     /** Between three or more corners, in order. */
@@ -76,6 +123,11 @@ public sealed interface ZonePlan {
             if (corners.size() < 3 || corners.size() > 40) {
                 throw new InvalidInputException(ProblemCode.INVALID_ZONE, "corners", corners.size(), "must be 3 to 40");
             }
+        }
+
+        @Override
+        public Zone on(Ground ground) {
+            return new Polygon(corners.stream().map(ground::point).toList());
         }
     }
 
@@ -88,13 +140,17 @@ public sealed interface ZonePlan {
         public BandZone {
             Objects.requireNonNull(cushion);
             Require.positive("depthMillimetres", depthMillimetres);
-            double sights = cushion.isLong() ? SightPosition.SIGHTS_ALONG : SightPosition.SIGHTS_ACROSS;
-            Require.between("fromSights", fromSights, 0, sights);
-            Require.between("toSights", toSights, 0, sights);
+            Require.between("fromSights", fromSights, 0, cushion.sights());
+            Require.between("toSights", toSights, 0, cushion.sights());
             if (!(fromSights < toSights)) {
                 throw new InvalidInputException(
                         ProblemCode.INVALID_ZONE, "toSights", toSights, "must be more than fromSights");
             }
+        }
+
+        @Override
+        public Zone on(Ground ground) {
+            return ground.band(cushion, ground.stretched(depthMillimetres), fromSights, toSights);
         }
     }
 
@@ -105,6 +161,17 @@ public sealed interface ZonePlan {
             Objects.requireNonNull(to);
             Require.positive("widthMillimetres", widthMillimetres);
         }
+
+        @Override
+        public Zone on(Ground ground) {
+            Point begin = ground.point(from);
+            Point end = ground.point(to);
+            return new Rectangle(
+                    begin.middle(end),
+                    begin.distanceMillimetres(end),
+                    ground.stretched(widthMillimetres),
+                    begin.towards(end).degrees());
+        }
     }
 
     /** As near a cushion as possible: succeeds within this distance of touching it, and the distance itself is what is reported. */
@@ -112,6 +179,11 @@ public sealed interface ZonePlan {
         public NearCushionZone {
             Objects.requireNonNull(cushion);
             Require.positive("withinMillimetres", withinMillimetres);
+        }
+
+        @Override
+        public Zone on(Ground ground) {
+            return ground.band(cushion, ground.stretched(withinMillimetres), 0, cushion.sights());
         }
     }
 }

@@ -1,7 +1,9 @@
 package amberrail.core.geometry;
 
 import amberrail.core.problem.Require;
+import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 
 /** All points within {@code radiusMillimetres} of {@code centre}. */
 public record Circle(Point centre, double radiusMillimetres) implements Zone {
@@ -19,6 +21,16 @@ public record Circle(Point centre, double radiusMillimetres) implements Zone {
     @Override
     public Point targetPoint() {
         return centre;
+    }
+
+    @Override
+    public List<Point> outline() {
+        return new Ellipse(centre, radiusMillimetres, radiusMillimetres, 0).outline();
+    }
+
+    @Override
+    public Optional<Circle> circle() {
+        return Optional.of(this);
     }
 
     @Override

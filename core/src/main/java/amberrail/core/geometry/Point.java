@@ -9,6 +9,11 @@ public record Point(double xMillimetres, double yMillimetres) {
         Require.finite("yMillimetres", yMillimetres);
     }
 
+    /** From the engine's metres. */
+    public static Point ofMetres(double x, double y) {
+        return new Point(Units.millimetres(x), Units.millimetres(y));
+    }
+
     public Point plus(Point offset) {
         return new Point(xMillimetres + offset.xMillimetres, yMillimetres + offset.yMillimetres);
     }
@@ -31,6 +36,10 @@ public record Point(double xMillimetres, double yMillimetres) {
     /** How far this offset lies to the left of {@code direction} (mm, right is negative). */
     public double leftOf(Direction direction) {
         return -xMillimetres * direction.y() + yMillimetres * direction.x();
+    }
+
+    public Point middle(Point other) {
+        return new Point((xMillimetres + other.xMillimetres) / 2, (yMillimetres + other.yMillimetres) / 2);
     }
 
     public double lengthMillimetres() {

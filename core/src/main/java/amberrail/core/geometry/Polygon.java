@@ -57,6 +57,11 @@ public record Polygon(List<Point> vertices) implements Zone {
     }
 
     @Override
+    public List<Point> outline() {
+        return vertices;
+    }
+
+    @Override
     public Polygon mirrored(double widthMillimetres) {
         List<Point> images = new ArrayList<>();
         for (Point vertex : vertices) {

@@ -1,7 +1,9 @@
 package amberrail.core.geometry;
 
 import amberrail.core.problem.Require;
+import java.util.List;
 import java.util.Objects;
+import java.util.stream.Stream;
 
 /** A rectangle whose width runs along {@code angleDegrees} from +x, counter-clockwise. */
 public record Rectangle(Point centre, double widthMillimetres, double heightMillimetres, double angleDegrees)
@@ -24,6 +26,15 @@ public record Rectangle(Point centre, double widthMillimetres, double heightMill
     @Override
     public Point targetPoint() {
         return centre;
+    }
+
+    @Override
+    public List<Point> outline() {
+        Direction along = Direction.ofDegrees(angleDegrees);
+        return Stream.of(new int[] {1, 1}, new int[] {-1, 1}, new int[] {-1, -1}, new int[] {1, -1})
+                .map(sign -> centre.moved(along, sign[0] * widthMillimetres / 2)
+                        .moved(along.left(), sign[1] * heightMillimetres / 2))
+                .toList();
     }
 
     @Override

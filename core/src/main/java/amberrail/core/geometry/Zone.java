@@ -1,5 +1,8 @@
 package amberrail.core.geometry;
 
+import java.util.List;
+import java.util.Optional;
+
 /**
  * An area on the table: a circle, an ellipse, a rectangle or a polygon. Its edge belongs to it (to 1e-9 mm).
  *
@@ -19,6 +22,14 @@ public sealed interface Zone permits Circle, Ellipse, Rectangle, Polygon {
 
     /** The point that landings are measured from unless the coach moved it. */
     Point targetPoint();
+
+    /** Its corners, or enough points of a curve to draw it by, counter-clockwise. */
+    List<Point> outline();
+
+    /** This zone, where it is a circle: only that has a radius. */
+    default Optional<Circle> circle() {
+        return Optional.empty();
+    }
 
     /** The zone's image in the table's long axis: y becomes {@code widthMillimetres} - y. */
     Zone mirrored(double widthMillimetres);

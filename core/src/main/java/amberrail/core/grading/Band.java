@@ -1,5 +1,7 @@
 package amberrail.core.grading;
 
+import amberrail.core.statistics.GradeScale;
+
 /** The five bands of the scale (grading.md). */
 public enum Band {
     CHALK(0, 200),
@@ -21,9 +23,9 @@ public enum Band {
         return from;
     }
 
-    /** Ability (logit) of a student in its middle: (grade - 500) / 100. */
+    /** Ability (logit) of a student in its middle. */
     public double middleLogits() {
-        return (middle - 500) / 100.0;
+        return GradeScale.logits(middle);
     }
 
     /** The band that a grade lies in; below 0 it is Chalk, above 1000 Amber. */

@@ -6,6 +6,7 @@ import amberrail.core.simulation.ExecutionErrors;
 import amberrail.core.simulation.StrokeNoise;
 import amberrail.core.simulation.SuccessRate;
 import amberrail.core.simulation.SuccessSimulation;
+import amberrail.core.statistics.GradeScale;
 import amberrail.core.statistics.ItemSlope;
 import java.util.Arrays;
 import java.util.List;
@@ -33,15 +34,13 @@ public record Difficulty(double abilityLogits, double standardError, boolean dec
     private static final int FINE_REACH = 2;
     private static final double SLOPE_FROM = -4.5;
     private static final double SLOPE_TO = 4.5;
-    private static final double GRADE_AT_ZERO = 500;
-    private static final double GRADE_PER_LOGIT = 100;
 
     /** A shot with the stroke that is its usual recipe. */
     public record Played(ShotTask task, PlannedStroke stroke) {}
 
-    /** 500 + 100 logits, not clipped. */
+    /** On the scale, not clipped. */
     public double grade() {
-        return GRADE_AT_ZERO + GRADE_PER_LOGIT * abilityLogits;
+        return GradeScale.grade(abilityLogits);
     }
 
     /** With the same strokes everywhere. */
@@ -139,9 +138,15 @@ public record Difficulty(double abilityLogits, double standardError, boolean dec
 
     private static SuccessRate rate(Played shot, ExecutionErrors errors, StrokeNoise noise, BooleanSupplier cancelled) {
         ShotTask task = shot.task();
-        double radius = 1000 * task.balls().get(task.cueBall()).radiusMetres();
+        double radius = task.balls().get(task.cueBall()).radiusMillimetres();
         return new SuccessSimulation(task.table(), task.physics(), task.balls(), task.cueBall())
-                .estimate(shot.stroke().onBall(radius), errors, noise, task.success(), cancelled, done -> {});
+                .estimate(
+                        shot.stroke().onBall(radius),
+                        task.errors(errors),
+                        noise,
+                        task.success(),
+                        cancelled,
+                        done -> {});
     }
 
     /** Pool adjacent violators: the rising sequence nearest to the given one. */

@@ -5,7 +5,6 @@ import amberrail.core.drill.Condition;
 import amberrail.core.drill.PlacedBall;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.drill.Skill;
-import amberrail.core.motion.BallState;
 import amberrail.core.motion.Physics;
 import amberrail.core.recipe.AimSearch;
 import amberrail.core.recipe.ShotTask;
@@ -67,11 +66,6 @@ public final class ShotTasks {
     }
 
     private static TableBall ball(PlacedBall ball) {
-        return new TableBall(
-                ball.label(),
-                BallState.atRest(
-                        ball.place().xMillimetres() / 1000, ball.place().yMillimetres() / 1000),
-                ball.spec().radiusMillimetres() / 1000,
-                ball.spec().massKilograms());
+        return TableBall.atRest(ball.label(), ball.place(), ball.spec());
     }
 }

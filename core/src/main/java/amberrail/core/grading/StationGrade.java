@@ -3,6 +3,7 @@ package amberrail.core.grading;
 import amberrail.core.problem.Require;
 import amberrail.core.simulation.ExecutionErrors;
 import amberrail.core.simulation.StrokeNoise;
+import amberrail.core.statistics.GradeScale;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
@@ -21,7 +22,6 @@ public record StationGrade(Difficulty difficulty, Map<ErrorKind, Double> easierB
     private static final int ROUGH_STROKES = 400;
 
     private static final long SEED = 20_242;
-    private static final double POINTS_PER_LOGIT = 100;
 
     /** The four things that a stroke errs in. */
     public enum ErrorKind {
@@ -63,7 +63,7 @@ public record StationGrade(Difficulty difficulty, Map<ErrorKind, Double> easierB
             Difficulty without = Difficulty.of(
                     shots, ability -> kind.without(ExecutionErrors.ofAbility(ability)), rough, rough, cancelled);
             // Both with the same few strokes: then their difference is surer than either.
-            easierBy.put(kind, POINTS_PER_LOGIT * (guess.abilityLogits() - without.abilityLogits()));
+            easierBy.put(kind, GradeScale.points(guess.abilityLogits() - without.abilityLogits()));
         }
         return new StationGrade(whole, easierBy);
     }

@@ -1,5 +1,7 @@
 package amberrail.core.recipe;
 
+import amberrail.core.geometry.Units;
+
 /**
  * The launch directions that pot, at one pace and spin, in the full simulation: throw, swerve and jaws included.
  *
@@ -14,6 +16,6 @@ public record AimInterval(double lowerDegrees, double upperDegrees) {
 
     /** Room to each side of the middle (mrad). */
     public double halfWidthMilliradians() {
-        return 500 * Math.toRadians(upperDegrees - lowerDegrees);
+        return Units.milliradians(upperDegrees - lowerDegrees) / 2;
     }
 }

@@ -14,6 +14,9 @@ import java.util.function.DoubleFunction;
  * @param aimMilliradians      launch direction, to the right and to the left
  */
 public record AllowedErrors(Room pacePercent, Room tipHeightMillimetres, Room aimMilliradians) {
+    /** Past what is allowed by this much (mm, mrad, per cent), so that it surely goes wrong. */
+    private static final double BEYOND = 1e-3;
+
     /** Room below and above, both 0 or more. */
     public record Room(double below, double above) {}
 
@@ -86,10 +89,10 @@ public record AllowedErrors(Room pacePercent, Room tipHeightMillimetres, Room ai
         return switch (fault) {
             case TOO_SOFT -> stroke.moved(-past * pacePercent.below / 100 - 1e-4, 0, 0);
             case TOO_HARD -> stroke.moved(past * pacePercent.above / 100 + 1e-4, 0, 0);
-            case TOO_LOW -> stroke.moved(0, -past * tipHeightMillimetres.below - 1e-3, 0);
-            case TOO_HIGH -> stroke.moved(0, past * tipHeightMillimetres.above + 1e-3, 0);
-            case AIMED_RIGHT -> stroke.moved(0, 0, -past * aimMilliradians.below - 1e-3);
-            case AIMED_LEFT -> stroke.moved(0, 0, past * aimMilliradians.above + 1e-3);
+            case TOO_LOW -> stroke.moved(0, -past * tipHeightMillimetres.below - BEYOND, 0);
+            case TOO_HIGH -> stroke.moved(0, past * tipHeightMillimetres.above + BEYOND, 0);
+            case AIMED_RIGHT -> stroke.moved(0, 0, -past * aimMilliradians.below - BEYOND);
+            case AIMED_LEFT -> stroke.moved(0, 0, past * aimMilliradians.above + BEYOND);
         };
     }
 

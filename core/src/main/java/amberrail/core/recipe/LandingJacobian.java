@@ -46,8 +46,9 @@ public record LandingJacobian(Effect pace, Effect tipHeight, Effect aim, double 
         Point meant = landings.played(stroke);
         double holds = 0;
         for (double times : HELD_AGAINST) {
-            ExecutionErrors errors =
-                    ExecutionErrors.REFERENCE.at(stroke.paceMetresPerSecond()).times(times);
+            ExecutionErrors errors = task.errors(ExecutionErrors.REFERENCE)
+                    .at(stroke.paceMetresPerSecond())
+                    .times(times);
             boolean foretold = landings.foretold(meant, pace, 100 * errors.paceFraction(), ofPace)
                     && landings.foretold(meant, height, errors.tipHeightMillimetres(), ofHeight)
                     && landings.foretold(meant, aim, errors.aimMilliradians(), ofAim)
@@ -109,9 +110,7 @@ public record LandingJacobian(Effect pace, Effect tipHeight, Effect aim, double 
             if (!runner.play(stroke.onBall(task.cueRadiusMillimetres()), stroke.launchDegrees())) {
                 return Optional.empty();
             }
-            return Optional.of(new Point(
-                    1000 * runner.result().xMetres(task.cueBall()),
-                    1000 * runner.result().yMetres(task.cueBall())));
+            return Optional.of(runner.result().place(task.cueBall()));
         }
 
         /** Of a stroke that is inside the range of recipes, where no cue slips off. */

@@ -11,7 +11,7 @@ import java.util.Optional;
  */
 final class LandingSearch {
     private static final int MOST_STEPS = 7;
-    private static final double NEAR_ENOUGH_MILLIMETRES = 1.5;
+    private static final double NEAR_ENOUGH_MILLIMETRES = 3;
     private static final double DIFFERENCE_LN_PACE = 0.012;
     private static final double DIFFERENCE_HEIGHT = 0.012;
     private static final double MOST_LN_PACE_STEP = 0.3;

@@ -1,5 +1,6 @@
 package amberrail.core.recipe;
 
+import amberrail.core.geometry.Units;
 import amberrail.core.motion.CueStrike;
 import amberrail.core.problem.Require;
 import java.util.OptionalDouble;
@@ -70,6 +71,6 @@ public record PlannedStroke(
                 tipHeightMillimetres + heightMillimetres,
                 tipSideMillimetres,
                 elevationDegrees,
-                launchDegrees + Math.toDegrees(1e-3 * aimMilliradians));
+                launchDegrees + Units.degrees(aimMilliradians));
     }
 }

@@ -1,5 +1,6 @@
 package amberrail.core.recipe;
 
+import amberrail.core.geometry.Units;
 import amberrail.core.simulation.ExecutionErrors;
 import java.util.Optional;
 
@@ -48,6 +49,6 @@ public record PotShift(double perSideMilliradians, double perHeightMilliradians)
     private static double perMillimetre(Optional<Double> more, Optional<Double> less) {
         return more.isEmpty() || less.isEmpty()
                 ? 0
-                : 1000 * Math.toRadians(more.get() - less.get()) / (2 * STEP_MILLIMETRES);
+                : Units.milliradians(more.get() - less.get()) / (2 * STEP_MILLIMETRES);
     }
 }

@@ -43,6 +43,13 @@ public final class RecipeSolver {
 
     private static final int BEHIND_AFTER_A_FEW = 10;
     private static final int FINAL_SHOTS = 1000;
+    /** Enough for a standard error of 1.5 points, as the others have, where a way hardly ever succeeds. */
+    private static final int FINAL_SHOTS_OF_A_RARE_SUCCESS = 400;
+
+    /** A way that succeeds not even a twentieth as often as the best is none to show to anybody. */
+    private static final int TIMES_LESS_OFTEN_IS_HOPELESS = 20;
+
+    private static final int RARELY = SCREENING_SHOTS / 10;
     private static final int NEAREST_SEARCHES = 6;
     /** Of 1 to 10, for a pot alone (grading.md, "The usual recipe"). */
     private static final double SOFTEST_USUAL_PACE = 2;
@@ -54,6 +61,7 @@ public final class RecipeSolver {
     private static final class Noise {
         static final StrokeNoise SCREENING = StrokeNoise.of(SCREENING_SHOTS, SEED);
         static final StrokeNoise FINAL = StrokeNoise.of(FINAL_SHOTS, SEED);
+        static final StrokeNoise FINAL_OF_A_RARE_SUCCESS = StrokeNoise.of(FINAL_SHOTS_OF_A_RARE_SUCCESS, SEED);
     }
 
     private final ShotTask task;
@@ -84,7 +92,7 @@ public final class RecipeSolver {
         double height = solver.range.clipHeight(tipHeightMillimetres / task.cueRadiusMillimetres(), side);
         StrokeTrial trial = new StrokeTrial(task, Accuracy.FULL);
         return trial.play(solver.range.clipSpeed(paceMetresPerSecond), height, side, Optional.empty())
-                .map(called -> solver.finished(trial, trial.sharpened(called).orElse(called)));
+                .map(called -> solver.finished(trial, trial.sharpened(called).orElse(called), Noise.FINAL));
     }
 
     /** A stroke that brings about what the aim must, and how far from the target the cue ball then rests. */
@@ -116,8 +124,11 @@ public final class RecipeSolver {
         if (task.target().isPresent() && task.aim().isPresent()) {
             working.addAll(searched(scanned, task.target().get()));
         }
-        return bestOfEachWay(working).parallelStream()
-                .flatMap(candidate -> finished(candidate).stream())
+        List<Screened> ways = bestOfEachWay(working);
+        int most = ways.stream().mapToInt(Screened::successes).max().orElse(0);
+        return ways.parallelStream()
+                .filter(way -> TIMES_LESS_OFTEN_IS_HOPELESS * way.successes() >= most)
+                .flatMap(way -> finished(way.candidate(), finalNoise(way.successes(), most)).stream())
                 .filter(recipe -> recipe.allowed().leaveRoom())
                 .sorted(Comparator.comparingDouble((Recipe r) -> -r.success().probability()))
                 .toList();
@@ -207,7 +218,7 @@ public final class RecipeSolver {
     }
 
     /** In each group the stroke that succeeds most often under the reference student's errors; of those as good the one of least effort. */
-    private List<Candidate> bestOfEachWay(List<Candidate> working) {
+    private List<Screened> bestOfEachWay(List<Candidate> working) {
         List<Screened> screened = stillGood(screened(working, 0, FIRST_BATCHES)).parallelStream()
                 .map(one -> one.further(screened(one.candidate(), FIRST_BATCHES, Noise.SCREENING.batches())))
                 .toList();
@@ -220,7 +231,7 @@ public final class RecipeSolver {
                 best.merge(one.candidate().group(), one, this::easier);
             }
         }
-        return best.values().stream().map(Screened::candidate).toList();
+        return List.copyOf(best.values());
     }
 
     private record Screened(Candidate candidate, int successes) {
@@ -261,7 +272,7 @@ public final class RecipeSolver {
         for (int batch = fromBatch; batch < toBatch; batch++) {
             successes += runner.successes(
                     stroke.onBall(task.cueRadiusMillimetres()),
-                    ExecutionErrors.REFERENCE,
+                    task.errors(ExecutionErrors.REFERENCE),
                     TableLevel.NEVER_CHECKED,
                     Noise.SCREENING,
                     batch,
@@ -271,12 +282,17 @@ public final class RecipeSolver {
     }
 
     /** Everything about a stroke, at full accuracy; empty where it does not succeed at that. */
-    private Optional<Recipe> finished(Candidate rough) {
+    private Optional<Recipe> finished(Candidate rough, StrokeNoise noise) {
         StrokeTrial trial = new StrokeTrial(task, Accuracy.FULL);
-        return trial.sharpened(rough).map(sharp -> finished(trial, sharp));
+        return trial.sharpened(rough).map(sharp -> finished(trial, sharp, noise));
     }
 
-    private Recipe finished(StrokeTrial trial, Candidate sharp) {
+    /** Ways that nobody would choose are not played as often as those that a coach weighs against each other. */
+    private static StrokeNoise finalNoise(int successes, int most) {
+        return successes <= RARELY && 2 * successes < most ? Noise.FINAL_OF_A_RARE_SUCCESS : Noise.FINAL;
+    }
+
+    private Recipe finished(StrokeTrial trial, Candidate sharp, StrokeNoise noise) {
         PlannedStroke stroke = sharp.stroke(task.cueRadiusMillimetres());
         ShotRunner runner = trial.runner();
         runner.play(stroke.onBall(task.cueRadiusMillimetres()), stroke.launchDegrees());
@@ -284,7 +300,8 @@ public final class RecipeSolver {
         double arrival = Arrival.degrees(runner.result(), task.cueBall(), target, stroke.launchDegrees());
         LandingJacobian jacobian = LandingJacobian.of(runner, task, stroke, arrival);
         AllowedErrors allowed = AllowedErrors.of(runner, task, stroke);
-        AllowedErrors.Fault fault = allowed.firstToGoWrong(ExecutionErrors.REFERENCE.at(stroke.paceMetresPerSecond()));
+        AllowedErrors.Fault fault =
+                allowed.firstToGoWrong(task.errors(ExecutionErrors.REFERENCE).at(stroke.paceMetresPerSecond()));
         return new Recipe(
                 sharp.group().way(),
                 sharp.group().cushions(),
@@ -297,16 +314,16 @@ public final class RecipeSolver {
                 allowed,
                 fault,
                 consequence(runner, allowed.pastThe(fault, stroke), target, arrival),
-                success(stroke));
+                success(stroke, noise));
     }
 
-    private SuccessRate success(PlannedStroke stroke) {
+    private SuccessRate success(PlannedStroke stroke, StrokeNoise noise) {
         return new SuccessSimulation(
                         task.table(), task.physics(), task.balls(), task.cueBall(), TableLevel.NEVER_CHECKED)
                 .estimate(
                         stroke.onBall(task.cueRadiusMillimetres()),
-                        ExecutionErrors.REFERENCE,
-                        Noise.FINAL,
+                        task.errors(ExecutionErrors.REFERENCE),
+                        noise,
                         task.success(),
                         () -> false,
                         done -> {});
@@ -327,7 +344,7 @@ public final class RecipeSolver {
         if (task.target().isEmpty()) {
             return Recipe.Consequence.OTHER;
         }
-        Point off = new Point(1000 * shot.xMetres(task.cueBall()), 1000 * shot.yMetres(task.cueBall())).minus(target);
+        Point off = shot.place(task.cueBall()).minus(target);
         double line = off.leftOf(Direction.ofDegrees(arrival));
         double speed = off.along(Direction.ofDegrees(arrival));
         if (Math.abs(speed) >= Math.abs(line)) {

@@ -1,8 +1,10 @@
 package amberrail.core.recipe;
 
 import amberrail.core.geometry.Point;
+import amberrail.core.motion.Bridge;
 import amberrail.core.motion.Physics;
 import amberrail.core.simulation.Accuracy;
+import amberrail.core.simulation.ExecutionErrors;
 import amberrail.core.simulation.PlayedShot;
 import amberrail.core.simulation.ShotRunner;
 import amberrail.core.simulation.ShotTable;
@@ -23,6 +25,7 @@ import java.util.function.Predicate;
  * @param target      where the cue ball should rest (mm); empty: anywhere that succeeds
  * @param sideAllowed whether strokes with side may be proposed
  * @param teaching    what the shot is there to teach
+ * @param bridge      what the cue is guided by
  */
 public record ShotTask(
         ShotTable table,
@@ -34,7 +37,8 @@ public record ShotTask(
         Predicate<PlayedShot> success,
         Optional<Point> target,
         boolean sideAllowed,
-        Teaching teaching) {
+        Teaching teaching,
+        Bridge bridge) {
     public ShotTask {
         balls = List.copyOf(balls);
         Objects.requireNonNull(aim);
@@ -42,6 +46,32 @@ public record ShotTask(
         Objects.requireNonNull(success);
         Objects.requireNonNull(target);
         Objects.requireNonNull(teaching);
+        Objects.requireNonNull(bridge);
+    }
+
+    /** With the hand on the cloth. */
+    public ShotTask(
+            ShotTable table,
+            Physics physics,
+            List<TableBall> balls,
+            int cueBall,
+            Optional<AimSearch> aim,
+            Predicate<PlayedShot> aimTest,
+            Predicate<PlayedShot> success,
+            Optional<Point> target,
+            boolean sideAllowed,
+            Teaching teaching) {
+        this(table, physics, balls, cueBall, aim, aimTest, success, target, sideAllowed, teaching, Bridge.HAND);
+    }
+
+    public ShotTask with(Bridge other) {
+        return new ShotTask(
+                table, physics, balls, cueBall, aim, aimTest, success, target, sideAllowed, teaching, other);
+    }
+
+    /** The errors of this shot's strokes, of someone who errs by so much with the hand on the cloth; at the reference pace both. */
+    public ExecutionErrors errors(ExecutionErrors withTheHand) {
+        return bridge == Bridge.HAND ? withTheHand : withTheHand.times(bridge.errorFactor());
     }
 
     ShotRunner runner(Accuracy accuracy) {
@@ -49,6 +79,6 @@ public record ShotTask(
     }
 
     double cueRadiusMillimetres() {
-        return 1000 * balls.get(cueBall).radiusMetres();
+        return balls.get(cueBall).radiusMillimetres();
     }
 }

@@ -81,7 +81,7 @@ final class StrokeTrial {
         PlayedShot shot = runner.result();
         int cue = task.cueBall();
         RecipeGroup group = new RecipeGroup(Way.of(shot, cue, height), cushions(shot, cue), (int) Math.signum(side));
-        Point landing = new Point(1000 * shot.xMetres(cue), 1000 * shot.yMetres(cue));
+        Point landing = shot.place(cue);
         return new Candidate(
                 group,
                 speed,

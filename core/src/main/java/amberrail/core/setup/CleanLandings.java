@@ -25,11 +25,11 @@ public final class CleanLandings {
         Predicate<PlayedShot> pots = layout.pocket().isPresent() ? Judge.pots(layout) : played -> true;
         return new LandingSimulation(task.table(), task.physics(), task.balls(), cue, TableLevel.NEVER_CHECKED)
                 .landings(
-                        stroke.onBall(1000 * task.balls().get(cue).radiusMetres()),
-                        errors,
+                        stroke.onBall(task.balls().get(cue).radiusMillimetres()),
+                        task.errors(errors),
                         noise,
                         played -> pots.test(played) && !played.isPotted(cue)
-                                ? Optional.of(new Point(1000 * played.xMetres(cue), 1000 * played.yMetres(cue)))
+                                ? Optional.of(played.place(cue))
                                 : Optional.empty());
     }
 }

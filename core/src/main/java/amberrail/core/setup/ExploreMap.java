@@ -44,7 +44,7 @@ public final class ExploreMap {
      */
     public static List<Step> of(Explore changed, ShotTask task, PlannedStroke baseline, double tipDiameterMillimetres) {
         ShotRunner runner = new ShotRunner(task.table(), task.physics(), task.balls(), task.cueBall());
-        double radius = 1000 * task.balls().get(task.cueBall()).radiusMetres();
+        double radius = task.balls().get(task.cueBall()).radiusMillimetres();
         List<Step> steps = new ArrayList<>();
         amounts(changed, SAFE_SHARE_OF_THE_MISCUE_LIMIT * task.physics().miscueLimit() * radius, tipDiameterMillimetres)
                 .mapToObj(amount -> with(changed, baseline, amount))
@@ -86,10 +86,6 @@ public final class ExploreMap {
         boolean ended = runner.play(stroke.onBall(radiusMillimetres), stroke.launchDegrees());
         var shot = runner.result();
         int cue = task.cueBall();
-        return new Step(
-                stroke,
-                ended && !shot.isPotted(cue)
-                        ? Optional.of(new Point(1000 * shot.xMetres(cue), 1000 * shot.yMetres(cue)))
-                        : Optional.empty());
+        return new Step(stroke, ended && !shot.isPotted(cue) ? Optional.of(shot.place(cue)) : Optional.empty());
     }
 }

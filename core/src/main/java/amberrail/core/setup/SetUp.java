@@ -7,10 +7,12 @@ import amberrail.core.drill.ShotLayout;
 import amberrail.core.drill.Skill;
 import amberrail.core.geometry.Point;
 import amberrail.core.grading.ShotTasks;
+import amberrail.core.motion.Bridge;
 import amberrail.core.motion.Physics;
 import amberrail.core.recipe.ShotTask;
 import amberrail.core.simulation.ShotTable;
 import amberrail.core.simulation.TablePhysics;
+import amberrail.core.table.SightPosition;
 import amberrail.core.table.TablePlan;
 import amberrail.core.table.TablePresets;
 import amberrail.core.table.TableSpec;
@@ -69,11 +71,14 @@ public record SetUp(
 
     /** The same shot played from where the cue ball really lay (mm, on this side): how a pattern goes on. */
     public SetUp playedFrom(Point cueAt) {
-        Point original = onThisSide(cueAt);
-        Position there = new Position.AtSights(
-                8 * original.xMillimetres() / table.lengthMillimetres(),
-                4 * original.yMillimetres() / table.widthMillimetres());
+        SightPosition at = SightPosition.of(onThisSide(cueAt), table);
+        Position there = new Position.AtSights(at.along(), at.across());
         return new SetUp(shot.withCueBallAt(there), mirrored, table, physics, zoneScale, sideAllowed, skill);
+    }
+
+    /** The same with the cue guided otherwise than the drill plans. */
+    public SetUp playedWith(Bridge bridge) {
+        return new SetUp(shot.with(bridge), mirrored, table, physics, zoneScale, sideAllowed, skill);
     }
 
     /** A place of the original side on this one, or of this side on the original (mm). */
@@ -93,7 +98,12 @@ public record SetUp(
     public ShotTask task() {
         ShotLayout layout = drawn();
         return ShotTasks.of(
-                layout, ShotTable.of(TablePlan.of(table)), physics, sideAllowed, ShotTasks.teaching(skill, layout));
+                        layout,
+                        ShotTable.of(TablePlan.of(table)),
+                        physics,
+                        sideAllowed,
+                        ShotTasks.teaching(skill, layout))
+                .with(shot.bridge());
     }
 
     /** Everything that it is made of as one text, the same for equal set-ups and for no others. */

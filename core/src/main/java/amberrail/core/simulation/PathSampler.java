@@ -30,7 +30,7 @@ public final class PathSampler {
         List<Point> points = new ArrayList<>();
         for (int i = 0; i <= chords; i++) {
             BallState state = segment.at(segment.fromSeconds() + seconds * i / chords);
-            points.add(new Point(1000 * state.x(), 1000 * state.y()));
+            points.add(Point.ofMetres(state.x(), state.y()));
         }
         return points;
     }

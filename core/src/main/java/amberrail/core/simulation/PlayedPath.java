@@ -1,12 +1,12 @@
 package amberrail.core.simulation;
 
+import amberrail.core.geometry.Units;
 import amberrail.core.geometry.Zone;
 
 /**
  * Questions about the way one ball took in a {@link PlayedShot}, asked of its parabolas. mm at the interface, since drills ask.
  */
 public final class PlayedPath {
-    private static final double METRES = 1e-3;
     private static final int GOLDEN_STEPS = 40;
     private static final double LOOK_METRES = 0.002;
 
@@ -18,10 +18,10 @@ public final class PlayedPath {
     /** Whether the ball's centre crossed or touched the straight line between two points. */
     public static boolean crosses(PlayedShot shot, int ball, double fromX, double fromY, double toX, double toY) {
         ShotLog log = shot.log();
-        double x1 = METRES * fromX;
-        double y1 = METRES * fromY;
-        double alongX = METRES * toX - x1;
-        double alongY = METRES * toY - y1;
+        double x1 = Units.metres(fromX);
+        double y1 = Units.metres(fromY);
+        double alongX = Units.metres(toX) - x1;
+        double alongY = Units.metres(toY) - y1;
         double squared = alongX * alongX + alongY * alongY;
         for (int p = 0; p < log.pieces; p++) {
             if (log.pieceBall[p] != ball || !moves(log, p)) {
@@ -89,7 +89,7 @@ public final class PlayedPath {
                 double t = from + (to - from) * i / looks;
                 double x = log.piece[at + 2] + t * (log.piece[at + 4] + 0.5 * t * log.piece[at + 9]);
                 double y = log.piece[at + 3] + t * (log.piece[at + 5] + 0.5 * t * log.piece[at + 10]);
-                if (!area.contains(x / METRES, y / METRES)) {
+                if (!area.contains(Units.millimetres(x), Units.millimetres(y))) {
                     return false;
                 }
             }
@@ -118,8 +118,8 @@ public final class PlayedPath {
             if (to <= from) {
                 continue;
             }
-            double t = nearestTime(log.piece, at, METRES * xMillimetres, METRES * yMillimetres, from, to);
-            double squared = squaredDistance(log.piece, at, METRES * xMillimetres, METRES * yMillimetres, t);
+            double t = nearestTime(log.piece, at, Units.metres(xMillimetres), Units.metres(yMillimetres), from, to);
+            double squared = squaredDistance(log.piece, at, Units.metres(xMillimetres), Units.metres(yMillimetres), t);
             if (squared <= bestSquared) {
                 bestSquared = squared;
                 // At a stop the velocity is 0: take it a hair earlier.
@@ -130,7 +130,7 @@ public final class PlayedPath {
         }
         return bestSquared == Double.POSITIVE_INFINITY
                 ? null
-                : new NearestPass(Math.sqrt(bestSquared) / METRES, bestDirection);
+                : new NearestPass(Units.millimetres(Math.sqrt(bestSquared)), bestDirection);
     }
 
     /** How far the ball's centre travelled after a moment (mm). */
@@ -148,7 +148,7 @@ public final class PlayedPath {
                 sum += chord(log.piece, at, from, to);
             }
         }
-        return sum / METRES;
+        return Units.millimetres(sum);
     }
 
     /** Length of a parabola's stretch by Simpson's rule on its speed; good to well under a millimetre at our bends. */

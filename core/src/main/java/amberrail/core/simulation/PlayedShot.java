@@ -1,5 +1,7 @@
 package amberrail.core.simulation;
 
+import amberrail.core.geometry.Point;
+import amberrail.core.geometry.Units;
 import amberrail.core.table.Cushion;
 import amberrail.core.table.PocketName;
 import amberrail.core.table.SightPosition;
@@ -51,6 +53,20 @@ public final class PlayedShot {
     /** Number of balls, in the order in which they were given. */
     public int balls() {
         return loop.balls.count;
+    }
+
+    /** Where the ball is when all is still, or where it fell. */
+    public Point place(int ball) {
+        return Point.ofMetres(xMetres(ball), yMetres(ball));
+    }
+
+    /** One coordinate of {@link #place}, for thousands of simulated shots that make no points. */
+    public double xMillimetres(int ball) {
+        return Units.millimetres(xMetres(ball));
+    }
+
+    public double yMillimetres(int ball) {
+        return Units.millimetres(yMetres(ball));
     }
 
     public double xMetres(int ball) {

@@ -117,7 +117,7 @@ public final class ShotRunner {
             Predicate<PlayedShot> succeeds) {
         double speed = meant.speedMetresPerSecond();
         ExecutionErrors at = errors.at(speed);
-        double radiusMillimetres = 1000 * struckRadiusMetres();
+        double radiusMillimetres = struckRadiusMillimetres();
         double psi = Math.toRadians(meant.launchDegrees());
         double elevation = Math.toRadians(meant.elevationDegrees());
         int successes = 0;
@@ -145,7 +145,7 @@ public final class ShotRunner {
         return result;
     }
 
-    public double struckRadiusMetres() {
-        return balls.get(struck).radiusMetres();
+    public double struckRadiusMillimetres() {
+        return balls.get(struck).radiusMillimetres();
     }
 }

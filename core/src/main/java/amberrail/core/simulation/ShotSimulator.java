@@ -1,5 +1,6 @@
 package amberrail.core.simulation;
 
+import amberrail.core.geometry.Units;
 import amberrail.core.motion.BallState;
 import amberrail.core.motion.CueStrike;
 import amberrail.core.motion.Physics;
@@ -94,7 +95,11 @@ public final class ShotSimulator {
             throw InvalidInputException.told(
                     ProblemCode.OFF_THE_TABLE,
                     "balls." + ball.id(),
-                    String.format(Locale.ROOT, "Ball %s lies %.1f mm outside the bed", ball.id(), 1000 * outside));
+                    String.format(
+                            Locale.ROOT,
+                            "Ball %s lies %.1f mm outside the bed",
+                            ball.id(),
+                            Units.millimetres(outside)));
         }
     }
 
@@ -111,7 +116,7 @@ public final class ShotSimulator {
                             Locale.ROOT,
                             "Ball %s lies %.1f mm inside ball %s",
                             one.id(),
-                            1000 * (touching - distance),
+                            Units.millimetres(touching - distance),
                             other.id()));
         }
     }

@@ -2,6 +2,7 @@ package amberrail.core.simulation;
 
 import amberrail.core.geometry.Direction;
 import amberrail.core.geometry.Point;
+import amberrail.core.geometry.Units;
 import amberrail.core.table.Cushion;
 import amberrail.core.table.Jaw;
 import amberrail.core.table.NoseSegment;
@@ -12,7 +13,6 @@ import java.util.Optional;
 
 /** A table's noses, jaws and capture circles as plain numbers in metres, for the engine's loop. */
 final class TableContacts {
-    private static final double METRES_PER_MILLIMETRE = 1e-3;
     /** Beyond the widest mouth and its longest jaw, measured from the pocket's virtual corner. */
     private static final double POCKET_REACH_METRES = 0.22;
 
@@ -126,8 +126,8 @@ final class TableContacts {
     /** A table with four whole cushions and no pockets. */
     static TableContacts withoutPockets(double lengthMetres, double widthMetres, double noseHeightMetres) {
         TableContacts contacts = new TableContacts(lengthMetres, widthMetres, noseHeightMetres, 4, 4, 0, 0);
-        double length = lengthMetres / METRES_PER_MILLIMETRE;
-        double width = widthMetres / METRES_PER_MILLIMETRE;
+        double length = Units.millimetres(lengthMetres);
+        double width = Units.millimetres(widthMetres);
         Point[] corners = {new Point(0, 0), new Point(length, 0), new Point(length, width), new Point(0, width)};
         Cushion[] order = {Cushion.S, Cushion.E, Cushion.N, Cushion.W};
         for (int i = 0; i < 4; i++) {
@@ -244,6 +244,6 @@ final class TableContacts {
     }
 
     private static double metres(double millimetres) {
-        return millimetres * METRES_PER_MILLIMETRE;
+        return Units.metres(millimetres);
     }
 }

@@ -1,11 +1,9 @@
 package amberrail.core.simulation;
 
 import amberrail.core.geometry.Point;
-import amberrail.core.motion.BallState;
 import amberrail.core.motion.CueStrike;
 import amberrail.core.motion.Physics;
 import amberrail.core.problem.Require;
-import amberrail.core.table.BallSpec;
 import amberrail.core.table.TablePlan;
 import amberrail.core.table.TableSpec;
 import java.util.List;
@@ -24,12 +22,8 @@ public final class TableLengths {
     public static double of(double paceMetresPerSecond, TablePlan plan, Physics physics) {
         Require.between("paceMetresPerSecond", paceMetresPerSecond, 1e-3, 15);
         TableSpec spec = plan.spec();
-        BallSpec ball = spec.balls().cueBall();
-        TableBall alone = new TableBall(
-                "cue",
-                BallState.atRest(spec.lengthMillimetres() / 4000, spec.widthMillimetres() / 2000),
-                ball.radiusMillimetres() / 1000,
-                ball.massKilograms());
+        Point start = new Point(spec.lengthMillimetres() / 4, spec.widthMillimetres() / 2);
+        TableBall alone = TableBall.atRest("cue", start, spec.balls().cueBall());
         ShotRecord played = ShotSimulator.play(
                 ShotTable.of(plan),
                 physics,

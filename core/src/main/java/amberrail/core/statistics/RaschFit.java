@@ -21,8 +21,6 @@ import java.util.Optional;
  */
 public final class RaschFit {
     private static final int TRIES_FOR_A_CHANGE = 20;
-    private static final double MIDDLE_GRADE = 500;
-    private static final double POINTS_PER_LOGIT = 100;
     private static final double TWO_SIDED_95 = Quantile.normal(0.975);
 
     /**
@@ -264,7 +262,7 @@ public final class RaschFit {
             if (played || w == 0) {
                 double logits = theta.get(s)[w];
                 double se = Math.sqrt(blocks.get(s).covariance(w, w, stationVariance));
-                weeks.add(new InWeek(own.weeks()[w], logits, se, grade(logits), POINTS_PER_LOGIT * se));
+                weeks.add(new InWeek(own.weeks()[w], logits, se, GradeScale.shown(logits), GradeScale.points(se)));
             }
         }
         return weeks;
@@ -292,11 +290,7 @@ public final class RaschFit {
 
     private static Placed placed(String id, double prior, double logits, double variance, int[] counts) {
         double se = Math.sqrt(variance);
-        return new Placed(id, prior, logits, se, grade(logits), POINTS_PER_LOGIT * se, note(counts));
-    }
-
-    private static double grade(double logits) {
-        return Math.min(1000, Math.max(0, MIDDLE_GRADE + POINTS_PER_LOGIT * logits));
+        return new Placed(id, prior, logits, se, GradeScale.shown(logits), GradeScale.points(se), note(counts));
     }
 
     private static Optional<Note> note(int[] counts) {

@@ -36,15 +36,24 @@ public enum Cushion {
         };
     }
 
+    /** How many sights it is long. */
+    public int sights() {
+        return isLong() ? SightPosition.SIGHTS_ALONG : SightPosition.SIGHTS_ACROSS;
+    }
+
+    /** From one of its sights to the next. */
+    public double sightMillimetres(TableSpec table) {
+        return (isLong() ? table.lengthMillimetres() : table.widthMillimetres()) / sights();
+    }
+
     /** A point of the nose line, counted in this cushion's own sights from the SW corner's side. */
     public Point nosePoint(double sights, TableSpec table) {
-        double x = sights * table.lengthMillimetres() / SightPosition.SIGHTS_ALONG;
-        double y = sights * table.widthMillimetres() / SightPosition.SIGHTS_ACROSS;
+        double along = sights * sightMillimetres(table);
         return switch (this) {
-            case W -> new Point(0, y);
-            case E -> new Point(table.lengthMillimetres(), y);
-            case S -> new Point(x, 0);
-            case N -> new Point(x, table.widthMillimetres());
+            case W -> new Point(0, along);
+            case E -> new Point(table.lengthMillimetres(), along);
+            case S -> new Point(along, 0);
+            case N -> new Point(along, table.widthMillimetres());
         };
     }
 

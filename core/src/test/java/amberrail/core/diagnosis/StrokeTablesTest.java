@@ -11,6 +11,7 @@ import amberrail.core.attempt.PotOutcome;
 import amberrail.core.geometry.Direction;
 import amberrail.core.geometry.Point;
 import amberrail.core.grading.Band;
+import amberrail.core.motion.Bridge;
 import amberrail.core.recipe.PlannedStroke;
 import amberrail.core.recipe.PreferredRecipe;
 import amberrail.core.recipe.RecipeSolver;
@@ -58,6 +59,18 @@ class StrokeTablesTest {
         double sd = Math.sqrt(played.first());
         assertThat(read.mean().orElseThrow().xMillimetres()).isCloseTo(meanX, within(0.12 * sd));
         assertThat(Math.sqrt(read.covariance().orElseThrow().first())).isCloseTo(sd, within(0.12 * sd));
+    }
+
+    @Test
+    void withTheRestTheSameDrawsStrayByThreeTenthsMore() {
+        double[] one = {1, 1, 1, 1};
+        StrokeTable rest =
+                StrokeTables.of(layout(false), task(false).with(Bridge.REST), STROKE, OwnErrors.ofBand(Band.SLATE));
+        StrokeTable larger = StrokeTables.of(
+                layout(false), task(false), STROKE, OwnErrors.ofBand(Band.SLATE).times(1.3));
+        assertThat(StrokeMean.of(rest, one, StrokeShape.NORMAL))
+                .isEqualTo(StrokeMean.of(larger, one, StrokeShape.NORMAL))
+                .isNotEqualTo(StrokeMean.of(TABLE, one, StrokeShape.NORMAL));
     }
 
     @Test

@@ -10,6 +10,7 @@ import amberrail.core.drill.Position;
 import amberrail.core.drill.Shot;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.drill.ZonePlan;
+import amberrail.core.motion.Bridge;
 import amberrail.core.motion.Physics;
 import amberrail.core.recipe.PreferredRecipe;
 import amberrail.core.recipe.RecipeSolver;
@@ -76,6 +77,16 @@ class DifficultyTest {
         assertThat(Difficulty.of(List.of(new Difficulty.Played(never, stroke)), NOISE)
                         .grade())
                 .isGreaterThan(1000);
+    }
+
+    /** A factor on every error is an ability less by 1.5 ln 1.3 / ln 1.6 (grading.md). */
+    @Test
+    void withTheRestAStationIsHarderByWhatItsErrorsAreLarger() {
+        Difficulty.Played hand = stop(90);
+        Difficulty.Played rest = new Difficulty.Played(hand.task().with(Bridge.REST), hand.stroke());
+        double harder = Difficulty.of(List.of(rest), NOISE).abilityLogits()
+                - Difficulty.of(List.of(hand), NOISE).abilityLogits();
+        assertThat(harder).isCloseTo(1.5 * Math.log(1.3) / Math.log(1.6), within(0.12));
     }
 
     private static ShotTask with(

@@ -31,6 +31,8 @@ class AbilityTruthTest {
         private int abilitiesHeld;
         private int changes;
         private int changesHeld;
+        /** By tenths of the chance that is said: how many, the sum of what was said, and of what is true. */
+        private final double[][] chances = new double[10][3];
 
         double share(int of) {
             return (double) of / pages;
@@ -125,6 +127,20 @@ class AbilityTruthTest {
                 stations,
                 rows,
                 RaschFit.Prior.USUAL.withRho(first.formRho(rows).rho()));
+        for (int s = 0; s < perClub; s++) {
+            List<RaschFit.Expected> expected = fit.expected("student " + s);
+            for (int i = 0; i < STATIONS; i++) {
+                double said = expected.get(i).p();
+                double real = 1
+                        / (1
+                                + Math.exp(-stations.get(i).slope()
+                                        * (level[s][skill] + abilityInWeek.applyAsDouble(0) - truth[i])));
+                double[] tenth = tally.chances[(int) Math.min(9, 10 * said)];
+                tenth[0]++;
+                tenth[1] += said;
+                tenth[2] += real;
+            }
+        }
         double change = abilityInWeek.applyAsDouble(0) - abilityInWeek.applyAsDouble(AbilityWalk.SIX_WEEKS_AGO);
         for (int s = 0; s < perClub; s++) {
             RaschFit.Placed now = fit.ability("student " + s);
@@ -151,6 +167,11 @@ class AbilityTruthTest {
         assertThat(steady.pages).isEqualTo(128);
         assertThat(steady.share(steady.better)).isLessThanOrEqualTo(bound(0.05, steady.pages));
         assertThat(steady.share(steady.worse)).isLessThanOrEqualTo(bound(0.05, steady.pages));
+        for (double[] tenth : steady.chances) {
+            if (tenth[0] >= 50) {
+                assertThat(Math.abs(tenth[1] - tenth[2]) / tenth[0]).as("D3").isLessThanOrEqualTo(0.06);
+            }
+        }
         assertThat(held(steady.abilitiesHeld, steady.abilities)).isGreaterThanOrEqualTo(0.93);
         assertThat(held(steady.changesHeld, steady.changes)).isGreaterThanOrEqualTo(0.92);
     }
@@ -193,5 +214,10 @@ class AbilityTruthTest {
                 tally.abilities,
                 held(tally.changesHeld, tally.changes),
                 tally.changes);
+        double gap = 0;
+        for (double[] tenth : tally.chances) {
+            gap = Math.max(gap, tenth[0] >= 50 ? Math.abs(tenth[1] - tenth[2]) / tenth[0] : 0);
+        }
+        System.out.printf("%s: largest gap of said and true chance in a tenth %.3f%n", name, gap);
     }
 }

@@ -63,7 +63,7 @@ class AwayFromTheNetworkTest extends Journey {
             server.restart();
         }
         page.evaluate("window.dispatchEvent(new Event('online'))");
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         JsonNode stored = table.stored();
         assertThat(stored).hasSize(ATTEMPTS);
         for (int i = 0; i < ATTEMPTS; i++) {
@@ -104,8 +104,8 @@ class AwayFromTheNetworkTest extends Journey {
         for (Page page : List.of(one, two)) {
             page.evaluate("window.dispatchEvent(new Event('online'))");
         }
-        assertThat(first.sync()).hasText("all saved");
-        assertThat(second.sync()).hasText("all saved");
+        assertThat(first.sync()).hasText("Everything saved");
+        assertThat(second.sync()).hasText("Everything saved");
         JsonNode stored = first.stored();
         assertThat(stored).hasSize(60);
         List<Double> lower = new ArrayList<>();
@@ -126,7 +126,7 @@ class AwayFromTheNetworkTest extends Journey {
         whenKeptOnDevice(page);
         String address = page.url();
         table.tap(FIRST_X, Y);
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         server.stop();
         table.tap(FIRST_X + 100, Y);
         var context = page.context();
@@ -142,7 +142,7 @@ class AwayFromTheNetworkTest extends Journey {
         again.evaluate("window.dispatchEvent(new Event('online'))");
         assertThat(again.getByRole(AriaRole.DIALOG)).containsText("Your sign-in has ended");
         People.fillIn(again, "tomas", People.PASSWORD);
-        assertThat(reopened.sync()).hasText("all saved");
+        assertThat(reopened.sync()).hasText("Everything saved");
         assertThat(reopened.stored()).hasSize(3);
     }
 
@@ -151,17 +151,17 @@ class AwayFromTheNetworkTest extends Journey {
         Page one = signedIn("iris", 1280, 800);
         RecordingPage first = RecordingPage.start(one, "Sabela Quint");
         first.tap(FIRST_X, Y);
-        assertThat(first.sync()).hasText("all saved");
+        assertThat(first.sync()).hasText("Everything saved");
         Page two = signedIn("iris", 1280, 800);
         two.navigate("/table/" + first.sessionId());
         RecordingPage second = new RecordingPage(two).atTheFirstStation();
         assertThat(second.marks()).hasCount(1);
         two.keyboard().press("1");
-        assertThat(second.sync()).hasText("all saved");
+        assertThat(second.sync()).hasText("Everything saved");
         one.keyboard().press("2");
         assertThat(one.getByText("was changed on another device")).isVisible();
         one.getByText("Write mine over it").click();
-        assertThat(first.sync()).hasText("all saved");
+        assertThat(first.sync()).hasText("Everything saved");
         JsonNode body = first.stored().get(0).get("attempt");
         assertThat(body.get("revision").asInt()).isEqualTo(2);
         assertThat(body.at("/observations/0").asText()).isEqualTo("bridge moved");
@@ -175,7 +175,7 @@ class AwayFromTheNetworkTest extends Journey {
         RecordingPage table = RecordingPage.start(page, "Odo Brandt");
         table.tap(FIRST_X, Y);
         assertThat(page.getByText("This browser cannot store what you record")).isVisible();
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         assertThat(table.stored()).hasSize(1);
     }
 
@@ -187,7 +187,7 @@ class AwayFromTheNetworkTest extends Journey {
         RecordingPage table = RecordingPage.start(page, "Odo Brandt");
         assertThat(page.getByText("clock is off by 180 minutes")).isVisible();
         table.tap(FIRST_X, Y);
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         String played = table.stored().get(0).at("/attempt/playedAt").asText();
         assertThat(Duration.between(Instant.parse(played), Instant.now()).abs()).isLessThan(Duration.ofMinutes(5));
     }

@@ -218,7 +218,7 @@ class CoachDesignsADrillTest extends Journey {
         String id = bench.drillId();
         RecordingPage table = RecordingPage.start(page, "Odo Brandt", id);
         table.tap(2000, 500);
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         String session = table.sessionId();
         page.navigate("/drills/" + id + "/bench");
         BenchPage again = new BenchPage(page);
@@ -279,7 +279,7 @@ class CoachDesignsADrillTest extends Journey {
 
         Page other = signedIn("tomas", 1280, 800);
         other.navigate("/drills");
-        other.getByText("Take from a file").click();
+        other.getByText("Import", new Page.GetByTextOptions().setExact(true)).click();
         other.locator("input[type=file]").setInputFiles(file);
         assertThat(other.getByText("new, becomes your own")).isVisible();
         other.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take 1 drill"))
@@ -293,7 +293,7 @@ class CoachDesignsADrillTest extends Journey {
         assertThat(other.getByText("<b>Travelling</b> drill")).isVisible();
 
         Files.writeString(file, Files.readString(file).replace("\"pot-ball\"", "\"pot-bull\""));
-        other.getByText("Take from a file").click();
+        other.getByText("Import", new Page.GetByTextOptions().setExact(true)).click();
         other.locator("input[type=file]").setInputFiles(file);
         assertThat(other.getByText("This file cannot be taken:")).isVisible();
         assertThat(other.getByText("Nothing was changed.")).isVisible();
@@ -333,7 +333,7 @@ class CoachDesignsADrillTest extends Journey {
         page.waitForURL("**/bench");
         new BenchPage(page).answered();
         assertThat(page.getByLabel("Title of the drill")).hasValue("Two walls (copy)");
-        page.getByText("To the drill").click();
+        page.getByText("Done", new Page.GetByTextOptions().setExact(true)).click();
         page.getByText("Archive").click();
         assertThat(page.getByText("is in the archive now")).isVisible();
         page.getByText("Bring it back").click();

@@ -32,20 +32,20 @@ class CoachRecordsADrillTest extends Journey {
             table.tap(RING_X + 40 * Math.cos(i), RING_Y + 70 * Math.sin(2.3 * i));
             if (i == 2) {
                 // Three in a row: the rule goes on to the mirror; one key stays.
-                assertThat(page.locator(".moves")).containsText("Rule met");
+                assertThat(page.locator(".moves")).containsText("Passed");
                 page.keyboard().press("x");
             }
             assertThat(table.marks()).hasCount(i + 1);
         }
         assertThat(table.readOut()).containsText("Made it");
-        assertThat(table.run()).containsText("Rule met");
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.run()).containsText("Passed");
+        assertThat(table.sync()).hasText("Everything saved");
 
         table.key("Missed, too thin").first().click();
         table.tap(RING_X + 500, RING_Y - 100);
         assertThat(table.readOut()).containsText("long");
         assertThat(table.readOut()).containsText("not pocketed");
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
 
         String session = table.sessionId();
         page.navigate("/review/" + session);
@@ -90,13 +90,13 @@ class CoachRecordsADrillTest extends Journey {
         Page page = signedIn("iris", 1280, 800);
         RecordingPage table = RecordingPage.start(page, "Wren Castellane");
         table.tap(RING_X, RING_Y);
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         String before = firstWords(table);
         page.keyboard().press("ArrowRight");
         page.keyboard().press("ArrowRight");
         assertThat(table.readOut()).not().containsText(before);
         page.waitForTimeout(900);
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         JsonNode attempt = table.stored().get(0);
         assertThat(attempt.at("/attempt/revision").asInt())
                 .as("two nudges in a row are one edit")
@@ -108,11 +108,11 @@ class CoachRecordsADrillTest extends Journey {
                 .click();
         table.key("Missed, too full").first().click();
         assertThat(table.readOut()).containsText("not pocketed");
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         table.key("Undo").click();
         assertThat(table.marks()).hasCount(0);
         assertThat(table.readOut()).containsText("Taken back");
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         assertThat(table.stored()).isEmpty();
     }
 
@@ -125,7 +125,7 @@ class CoachRecordsADrillTest extends Journey {
         table.key("Scratch").click();
         table.key("Pocketed clean").first().click();
         assertThat(table.readOut()).containsText("scratch");
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         table.tap(-31, -31);
         assertThat(page.getByText("That is in the pocket")).isVisible();
         assertThat(table.marks()).hasCount(0);
@@ -158,8 +158,8 @@ class CoachRecordsADrillTest extends Journey {
         table.tap(4.6 * 317.5, 1.9 * 317.5);
         assertThat(page.getByText("shot 2 of 2")).isVisible();
         table.tap(1500, 400);
-        assertThat(page.locator(".moves")).containsText("Rule met");
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(page.locator(".moves")).containsText("Passed");
+        assertThat(table.sync()).hasText("Everything saved");
         page.navigate("/review/" + table.sessionId() + "?station=0&mirrored=false&shot=1");
         page.getByTestId("figures").waitFor();
         assertThat(page.getByTestId("figures")).containsText("1 of 2");
@@ -175,7 +175,7 @@ class CoachRecordsADrillTest extends Journey {
         table.key("Wrong ball").first().click();
         table.tap(300, 600);
         assertThat(table.readOut()).containsText("the right ball was not hit");
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
     }
 
     /** Three in a row send a student to the mirror; the next session begins there, and one key begins at the first station. */
@@ -192,10 +192,10 @@ class CoachRecordsADrillTest extends Journey {
             table.tap(
                     ring.get("xMillimetres").asDouble(),
                     ring.get("yMillimetres").asDouble());
-            assertThat(table.sync()).hasText("all saved");
+            assertThat(table.sync()).hasText("Everything saved");
         }
-        assertThat(page.locator(".moves")).containsText("Rule met");
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(page.locator(".moves")).containsText("Passed");
+        assertThat(table.sync()).hasText("Everything saved");
         RecordingPage.startWhereTheyStand(page, "Jory Pell", "two-walls");
         assertThat(page.locator(".moves")).containsText("Going on from last time, at station 1, on the mirror side.");
         page.keyboard().press("x");

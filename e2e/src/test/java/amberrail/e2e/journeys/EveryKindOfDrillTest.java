@@ -51,7 +51,7 @@ class EveryKindOfDrillTest extends Journey {
                 act(page, table, action);
             }
             perAttempt.add(actions);
-            assertThat(table.sync()).hasText("all saved");
+            assertThat(table.sync()).hasText("Everything saved");
             assertThat(table.stored()).hasSize(perAttempt.size());
         }
         perAttempt.sort(Integer::compare);
@@ -81,7 +81,7 @@ class EveryKindOfDrillTest extends Journey {
         RecordingPage table = RecordingPage.start(page, "Sabela Quint");
         for (int i = 0; i < 3; i++) {
             table.tap(1746, 1016);
-            assertThat(table.sync()).hasText("all saved");
+            assertThat(table.sync()).hasText("Everything saved");
         }
         Locator moved = page.locator(".moves");
         assertThat(moved).containsText("Move Ball 1");
@@ -90,7 +90,7 @@ class EveryKindOfDrillTest extends Journey {
         page.keyboard().press("x");
         assertThat(page.locator(".side")).hasText("original");
         table.tap(1746, 1016);
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         assertThat(page.locator(".side")).hasText("original");
     }
 
@@ -101,7 +101,7 @@ class EveryKindOfDrillTest extends Journey {
         assertThat(page.locator(".station")).containsText("shot 1 of 2");
         table.tap(1300, 500);
         assertThat(page.locator(".station")).containsText("shot 2 of 2");
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         table.key("Other").click();
         table.tap(1500, 500);
         assertThat(page.locator(".station")).containsText("shot 1 of 2");
@@ -116,7 +116,7 @@ class EveryKindOfDrillTest extends Journey {
         table.tap(400, 300);
         assertThat(page.getByText("Now tap where ball")).isVisible();
         table.tap(2100, 900);
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         assertThat(page.getByText("Refused by the server")).hasCount(0);
         JsonNode attempt = table.stored().get(0);
         List<Double> placed = new ArrayList<>();
@@ -158,7 +158,7 @@ class EveryKindOfDrillTest extends Journey {
         table.tap(1300, 400);
         assertThat(table.readOut()).containsText("Not made");
         table.tap(1300, 400);
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         JsonNode stored = table.stored();
         assertThat(stored.get(0).get("faults").toString()).contains("LINE_CROSSED");
         assertThat(stored.get(1).get("faults").toString()).doesNotContain("LINE_CROSSED");
@@ -190,21 +190,21 @@ class EveryKindOfDrillTest extends Journey {
         table.tap(720, 300);
         assertThat(page.locator(".turn")).hasText("Odo Brandt");
         assertThat(table.readOut()).containsText("Sabela Quint:");
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         page.keyboard().press("Backspace");
         assertThat(page.locator(".turn")).hasText("Sabela Quint");
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         assertThat(table.stored()).hasSize(1);
         // Sabela meets the rule by turns with Odo, who never does: her next turn says what to move.
         for (int i = 0; i < 3; i++) {
             table.tap(1746, 1016);
             assertThat(page.locator(".turn")).hasText("Odo Brandt");
-            assertThat(table.sync()).hasText("all saved");
+            assertThat(table.sync()).hasText("Everything saved");
             table.tap(700, 300);
             assertThat(page.locator(".turn")).hasText("Sabela Quint");
-            assertThat(table.sync()).hasText("all saved");
+            assertThat(table.sync()).hasText("Everything saved");
         }
-        assertThat(page.locator(".moves")).containsText("Rule met");
+        assertThat(page.locator(".moves")).containsText("Passed");
         assertThat(page.locator(".side")).hasText("mirror");
         page.keyboard().press("x");
         assertThat(page.locator(".side")).hasText("original");

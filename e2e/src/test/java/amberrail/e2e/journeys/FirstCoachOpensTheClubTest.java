@@ -55,7 +55,7 @@ class FirstCoachOpensTheClubTest {
             RecordingPage table = new RecordingPage(student);
             table.tap(1746, 1016);
             assertThat(table.marks()).hasCount(1);
-            assertThat(table.sync()).hasText("all saved");
+            assertThat(table.sync()).hasText("Everything saved");
 
             coach.reload();
             assertThat(coach.getByText("1 of 1 pocketed")).isVisible();

@@ -63,7 +63,7 @@ class HallNetworkTest extends Journey {
         for (int i = 0; i < 5; i++) {
             table.tap(X + 40 * i, Y);
         }
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         assertThat(table.stored()).hasSize(5);
         page.navigate(server.hallUrl() + "/today");
         assertThat(page.getByRole(AriaRole.HEADING).first()).isVisible();
@@ -97,7 +97,7 @@ class HallNetworkTest extends Journey {
         assertThat(table.sync()).containsText("3");
         page.unroute(ATTEMPTS);
         page.evaluate("window.dispatchEvent(new Event('online'))");
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         assertThat(table.stored()).hasSize(4);
     }
 
@@ -113,7 +113,7 @@ class HallNetworkTest extends Journey {
         assertThat(table.sync()).containsText("1 only here");
         page.unroute(ATTEMPTS);
         page.evaluate("window.dispatchEvent(new Event('online'))");
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
     }
 
     private static Consumer<Route> says(int status) {
@@ -130,7 +130,7 @@ class HallNetworkTest extends Journey {
         RecordingPage table = RecordingPage.start(page, "Odo Brandt");
         whenKeptOnDevice(page);
         table.tap(X, Y);
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         page.route("**/api/**", says(status));
         table.tap(X + 60, Y);
         assertThat(table.sync()).containsText("no connection, 1 kept here");
@@ -140,7 +140,7 @@ class HallNetworkTest extends Journey {
         table.tap(X + 120, Y);
         page.unroute("**/api/**");
         page.evaluate("window.dispatchEvent(new Event('online'))");
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         assertThat(table.stored()).hasSize(3);
     }
 
@@ -158,7 +158,7 @@ class HallNetworkTest extends Journey {
         assertThat(table.marks()).hasCount(1);
         page.unroute("**/api/**");
         page.evaluate("window.dispatchEvent(new Event('online'))");
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         assertThat(table.stored()).hasSize(1);
     }
 
@@ -189,8 +189,8 @@ class HallNetworkTest extends Journey {
         for (Page page : List.of(one, two)) {
             page.evaluate("window.dispatchEvent(new Event('online'))");
         }
-        assertThat(first.sync()).hasText("all saved");
-        assertThat(second.sync()).hasText("all saved");
+        assertThat(first.sync()).hasText("Everything saved");
+        assertThat(second.sync()).hasText("Everything saved");
         assertThat(one.getByText("was changed on another device")).isHidden();
         assertThat(two.getByText("was changed on another device")).isHidden();
         JsonNode stored = first.stored();
@@ -208,7 +208,7 @@ class HallNetworkTest extends Journey {
         whenKeptOnDevice(page);
         String address = page.url();
         table.tap(X, Y);
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         page.route("**/api/**", Route::abort);
         table.tap(X + 60, Y);
         assertThat(table.sync()).containsText("1 kept here");
@@ -231,14 +231,14 @@ class HallNetworkTest extends Journey {
         page.waitForURL("**/sign-in**");
         People.fillIn(page, "tomas", People.PASSWORD);
         page.waitForURL("**/today");
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         page.locator(".rail .who").click();
         page.getByText("Sign out").click();
         page.waitForURL("**/sign-in");
         People.fillIn(page, "iris", People.PASSWORD);
         page.waitForURL("**/today");
         page.navigate(address);
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         assertThat(table.stored()).hasSize(2);
     }
 
@@ -256,7 +256,7 @@ class HallNetworkTest extends Journey {
         two.waitForURL("**/today");
         one.context().unroute(ATTEMPTS);
         two.evaluate("window.dispatchEvent(new Event('online'))");
-        assertThat(new RecordingRail(two).sync()).hasText("all saved");
+        assertThat(new RecordingRail(two).sync()).hasText("Everything saved");
         Page again = signedIn("iris", 1280, 800);
         String attempts = again.request().get("/api/v1/sessions/" + session).text();
         assertThat(attempts).contains("\"attempts\":[]");

@@ -96,7 +96,7 @@ class IsItBetterTest extends Journey {
     @Test
     void theReportIsAPdfWithTheCoachsWords() throws IOException {
         Page page = atTamsin();
-        page.getByLabel("A word for Tamsin Vale on the report").fill("Chin down, follow through.");
+        page.getByLabel("Note to Tamsin Vale").fill("Chin down, follow through.");
         Download file = page.waitForDownload(() -> page.getByText("Report, A4").click());
         // What stands in it is read by StudentReportTest; here it counts that the browser has it.
         byte[] pdf = Files.readAllBytes(file.path());

@@ -63,7 +63,7 @@ class KeyboardOnlyTest extends Journey {
         page.keyboard().press("?");
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Scratch on or off");
         page.keyboard().press("Escape");
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
     }
 
     /** Tabs on until the focus is on something with this text; a page has far fewer stops than this allows. */

@@ -43,7 +43,7 @@ class NumbersInPlaceOfArgumentsTest extends Journey {
         page.getByLabel("Radius").fill("333");
         page.keyboard().press("Enter");
         assertThat(bench.saved()).containsText("Saved");
-        page.getByText("To the drill").click();
+        page.getByText("Done", new Page.GetByTextOptions().setExact(true)).click();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Work it out"))
                 .click();
         assertThat(page.getByText(Pattern.compile("hardest thing: "))).hasCount(2);
@@ -74,7 +74,7 @@ class NumbersInPlaceOfArgumentsTest extends Journey {
         page.locator("#tab-shot").click();
         page.locator(".demands .head").nth(1).click();
         double before = bench.live().at("/shot/zone/radiusMillimetres").asDouble();
-        page.getByText("Make it so").click();
+        page.getByText("Apply", new Page.GetByTextOptions().setExact(true)).click();
         assertThat(page.getByText("in 100 pocket the ball)")).isVisible();
         bench.answered();
         assertThat(bench.live().at("/shot/zone/radiusMillimetres").asDouble()).isNotEqualTo(before);

@@ -61,8 +61,8 @@ class Screenshots extends Journey {
         page.getByText("Tomas Arden").first().waitFor();
         shoot(page, "people");
         page.navigate("/settings");
-        page.getByText("dim hall").click();
-        page.getByText("Kept.").waitFor();
+        page.getByText("dark", new Page.GetByTextOptions().setExact(true)).click();
+        page.getByText("Saved", new Page.GetByTextOptions().setExact(true)).waitFor();
         shoot(page, "settings-dark");
         openSession(page);
         shoot(page, "recording-dark");
@@ -73,7 +73,7 @@ class Screenshots extends Journey {
         shoot(page, "bench-dark");
         page.navigate("/settings");
         page.getByText("as the device").click();
-        page.getByText("Kept.").waitFor();
+        page.getByText("Saved", new Page.GetByTextOptions().setExact(true)).waitFor();
     }
 
     @Test

@@ -29,7 +29,7 @@ class TroubleAtTheTableTest extends Journey {
         Page page = signedIn("iris", 1280, 800);
         RecordingPage table = RecordingPage.start(page, "Odo Brandt");
         table.tap(RING_X, RING_Y);
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         page.context().clearCookies();
         table.tap(RING_X + 60, RING_Y);
         var dialog = page.getByRole(AriaRole.DIALOG);
@@ -42,7 +42,7 @@ class TroubleAtTheTableTest extends Journey {
         People.fillIn(page, "iris", People.PASSWORD);
         assertThat(dialog).isHidden();
         table.tap(RING_X - 60, RING_Y);
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         assertThat(table.stored()).hasSize(3);
     }
 
@@ -51,7 +51,7 @@ class TroubleAtTheTableTest extends Journey {
         Page page = signedIn("iris", 1280, 800);
         RecordingPage table = RecordingPage.start(page, "Sabela Quint");
         table.tap(RING_X, RING_Y);
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         server.stop();
         table.tap(RING_X + 50, RING_Y + 20);
         table.tap(RING_X + 10, RING_Y - 60);
@@ -59,7 +59,7 @@ class TroubleAtTheTableTest extends Journey {
         server.restart();
         page.reload();
         assertThat(table.marks()).hasCount(3);
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         assertThat(table.stored()).hasSize(3);
     }
 
@@ -73,8 +73,8 @@ class TroubleAtTheTableTest extends Journey {
         first.tap(RING_X, RING_Y);
         second.tap(RING_X + 80, RING_Y);
         first.tap(RING_X - 80, RING_Y);
-        assertThat(first.sync()).hasText("all saved");
-        assertThat(second.sync()).hasText("all saved");
+        assertThat(first.sync()).hasText("Everything saved");
+        assertThat(second.sync()).hasText("Everything saved");
         one.reload();
         assertThat(first.marks()).hasCount(3);
         assertThat(one.getByText("Another device is recording")).isVisible();

@@ -32,14 +32,14 @@ class WhoseShotTest extends Journey {
         Page page = signedIn("iris", 1280, 800);
         RecordingPage table = RecordingPage.start(page, "Odo Brandt");
         table.tap(X, Y);
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         for (String armed : new String[] {"f", "d"}) {
             page.keyboard().press(armed);
             page.keyboard().press("Backspace");
             assertThat(table.marks()).hasCount(1);
         }
         table.tap(X + 60, Y);
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         JsonNode second = table.stored().get(1).get("attempt");
         assertThat(second.get("foul").asBoolean() || second.get("inOff").asBoolean())
                 .as("nothing was left armed")
@@ -53,10 +53,10 @@ class WhoseShotTest extends Journey {
         Page page = signedIn("iris", 1280, 800);
         RecordingPage table = RecordingPage.start(page, "Odo Brandt");
         table.tap(X, Y);
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         page.locator(".strip button, .attempts button").first().click();
         table.tap(X + 200, Y);
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         JsonNode landing = table.stored().get(0).at("/attempt/landing");
         assertThat(landing.get("xMillimetres").asDouble()).isBetween(X + 190, X + 210);
         assertThat(landing.get("placedBy").asText()).isEqualTo("TAP");
@@ -108,7 +108,7 @@ class WhoseShotTest extends Journey {
         assertThat(header).containsText("Odo Brandt");
         // Pocketed clean, and far from where the next shot wants the cue ball: the try has ended.
         table.tap(2300, 200);
-        assertThat(table.sync()).hasText("all saved");
+        assertThat(table.sync()).hasText("Everything saved");
         assertThat(table.stored().get(0).get("result").asText()).isEqualTo("FAILURE");
         assertThat(header).containsText("Sabela Quint");
     }
@@ -136,7 +136,7 @@ class WhoseShotTest extends Journey {
         // By turns: Tamsin, Sabela, Tamsin.
         for (int i = 0; i < 3; i++) {
             table.tap(X + 60 * i, Y);
-            assertThat(table.sync()).hasText("all saved");
+            assertThat(table.sync()).hasText("Everything saved");
         }
         page.navigate("/today");
         for (Map.Entry<String, String> line : Map.of(

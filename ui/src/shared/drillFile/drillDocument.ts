@@ -14,9 +14,11 @@ export type DraftRule = Format['rule']
 export type PocketName = Format['pocket']
 export type CushionName = Format['cushion']
 export type Role = DraftBall['role']
+export type Bridge = NonNullable<DraftShot['bridge']>
 
 export const CUSHIONS: CushionName[] = ['W', 'E', 'S', 'N']
 export const POCKETS: PocketName[] = ['SW', 'S', 'SE', 'NE', 'N', 'NW']
+export const BRIDGES: Bridge[] = ['hand', 'rest', 'over_a_ball']
 
 export function isLong(cushion: CushionName): boolean {
   return cushion === 'S' || cushion === 'N'

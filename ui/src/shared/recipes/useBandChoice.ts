@@ -1,7 +1,7 @@
 // A band to ask for: its words, and the ability in its middle (logits: (grade - 500) / 100).
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { BANDS, type BandName } from './bands'
+import { BANDS, type BandName } from '@/shared/bands'
 
 export function useBandChoice() {
   const { t } = useI18n()

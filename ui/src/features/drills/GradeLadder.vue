@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Grade } from '@/api/types'
 import { useGradeWords } from '@/shared/useGradeWords'
-import { BANDS } from './bands'
+import { BANDS } from '@/shared/bands'
 
 /** The scale of five bands with each station where it stands; under it what the grades say in words. */
 const props = defineProps<{ names: string[]; grades: Grade[] }>()
@@ -107,19 +107,19 @@ svg {
   stroke-width: 2;
 }
 .CHALK {
-  fill: #b9c4c6;
+  fill: var(--band-chalk);
 }
 .BAIZE {
-  fill: #7f9aa6;
+  fill: var(--band-baize);
 }
 .SLATE {
-  fill: #567080;
+  fill: var(--band-slate);
 }
 .BRASS {
-  fill: #b98a3a;
+  fill: var(--band-brass);
 }
 .AMBER {
-  fill: #e0a030;
+  fill: var(--band-amber);
 }
 text {
   fill: var(--ink);

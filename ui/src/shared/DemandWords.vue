@@ -27,14 +27,17 @@ const key = computed(() => {
   return kind
 })
 const sentence = computed(() =>
-  t(`drills.demand.${key.value}`, {
-    balls: balls.value,
-    pocket: props.demand.pocket ? t(`pocket.${props.demand.pocket}`) : '',
-    cushions: (props.demand.cushions ?? []).map((cushion) => t(`cushion.${cushion}`)).join(', '),
-    radius: length(props.demand.zone?.radiusMillimetres ?? 0),
-    least: props.demand.least ?? 0,
-    sights: figure(props.demand.sightsAlong ?? 0, 1),
-  }),
+  t(
+    `drills.demand.${key.value}`,
+    {
+      balls: balls.value,
+      pocket: props.demand.pocket ? t(`pocket.${props.demand.pocket}`) : '',
+      cushions: (props.demand.cushions ?? []).map((cushion) => t(`cushion.${cushion}`)).join(', '),
+      radius: length(props.demand.zone?.radiusMillimetres ?? 0),
+      sights: figure(props.demand.sightsAlong ?? 0, 1),
+    },
+    props.demand.least ?? 1,
+  ),
 )
 </script>
 

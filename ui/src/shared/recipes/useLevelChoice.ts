@@ -1,7 +1,7 @@
 // Whose chance is asked for: a band of the scale, or one student with the error sizes that were found from their own shots.
 import { computed, onMounted, ref } from 'vue'
 import { answer, api } from '@/api/client'
-import { useBandChoice } from '@/features/grades/useBandChoice'
+import { useBandChoice } from './useBandChoice'
 import { useLoad } from '@/shared/useLoad'
 import { useSignedIn } from '@/device/useSignedIn'
 
