@@ -50,6 +50,13 @@ function inSixWeeks(change: number, lower: number | undefined, upper: number | u
       <strong>{{ t(`progress.overall.${overall.verdict}`) }}</strong>
       {{ inSixWeeks(overall.change, overall.lower, overall.upper) }}
     </p>
+    <p v-if="overall && overall.verdict === 'NO_CLEAR_CHANGE_YET'" class="small">
+      {{
+        overall.visible === undefined
+          ? t('progress.tooLittleToShow')
+          : t('progress.visible', { points: figure(overall.visible, 0) })
+      }}
+    </p>
     <ChartGrid>
       <article v-for="skill in skills" :key="skill.skill">
         <h3>

@@ -141,6 +141,9 @@ function spread({ dispersion }: GroupFigures): string {
         </button>
       </li>
     </ul>
+    <p v-if="findings.against && !findings.against.real" class="small quiet">
+      {{ t('review.found.limits') }}
+    </p>
     <table v-for="table in tables" :key="table.key" class="figures small">
       <caption>
         {{

@@ -161,7 +161,8 @@ public class ProgressService {
                         one.verdict(),
                         GradeScale.points(one.logits()),
                         GradeScale.points(one.interval().lower()),
-                        GradeScale.points(one.interval().upper())))
+                        GradeScale.points(one.interval().upper()),
+                        changes.visible().map(GradeScale::points).orElse(null)))
                 .orElse(null);
     }
 

@@ -31,7 +31,12 @@ public record ProgressView(
         List<MilestoneView> milestones) {
 
     /** What all skills say together: points now against six weeks ago, with its 95 % interval. */
-    public record OverallChange(Verdict verdict, double change, double lower, double upper) {}
+    public record OverallChange(
+            Verdict verdict,
+            double change,
+            double lower,
+            double upper,
+            @MayBeMissing Double visible) {}
 
     /** Ability in a week, by its last day; grade with its standard error in points. */
     public record AbilityPoint(LocalDate week, double grade, double gradeSe, int tries) {}

@@ -7,6 +7,7 @@ import amberrail.core.diagnosis.Advice;
 import amberrail.core.diagnosis.Cause;
 import amberrail.core.diagnosis.OwnErrors;
 import amberrail.core.diagnosis.SimulatedStudent;
+import amberrail.core.drill.Drill;
 import amberrail.core.grading.Band;
 import amberrail.core.motion.Bridge;
 import amberrail.core.recipe.PlannedStroke;
@@ -15,8 +16,10 @@ import amberrail.core.statistics.StrokeCell;
 import amberrail.core.statistics.StrokeMean;
 import amberrail.core.statistics.StrokeShape;
 import amberrail.core.statistics.StrokeTable;
+import amberrail.core.table.TablePresets;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -30,6 +33,7 @@ class DiagnosisTruthTest {
     private static final double PLACING_SD = 12;
     private static final long SIZES_SEED = 51_000;
     private static final long ADVICE_SEED = 52_000;
+    private static final long DRILLS_SEED = 53_000;
     private static final int SHOTS_OF_EACH = 38;
     private static final int STUDENTS = 24;
     private static final List<String> DRILLS = List.of(
@@ -43,6 +47,7 @@ class DiagnosisTruthTest {
             "past-the-side-door");
 
     private static final List<TruthExercise> EXERCISES = new ArrayList<>();
+    private static final List<TruthExercise> DRAWN = new ArrayList<>();
 
     private static synchronized List<TruthExercise> exercises() {
         if (EXERCISES.isEmpty()) {
@@ -256,12 +261,26 @@ class DiagnosisTruthTest {
         lastingBias("Slate, 2 mm too high", new ExecutionErrors(0, 0, 2, 0), Cause.HEIGHT, 40_000, 0.45);
     }
 
+    /** Twelve drills with a target drawn by seed: how much twenty shots can tell differs much from stroke to stroke. */
+    private static synchronized List<TruthExercise> drawn() {
+        if (DRAWN.isEmpty()) {
+            List<Drill> all = new ArrayList<>(new ShippedDrills().all());
+            Collections.shuffle(all, new Random(DRILLS_SEED));
+            all.stream()
+                    .filter(drill -> drill.explore().isEmpty() && drill.tables().contains(TablePresets.POOL_9FT.id()))
+                    .map(drill -> new TruthExercise(drill.id(), false))
+                    .filter(one -> one.layout.hasTarget())
+                    .limit(12)
+                    .forEach(DRAWN::add);
+        }
+        return DRAWN;
+    }
+
     private static void lastingBias(String what, ExecutionErrors bias, Cause cause, long seed, double wanted) {
-        int runs = 100;
+        int runs = 144;
         int right = 0;
         int wrong = 0;
-        List<TruthExercise> withTarget =
-                exercises().stream().filter(one -> one.layout.hasTarget()).toList();
+        List<TruthExercise> withTarget = drawn();
         for (int i = 0; i < runs; i++) {
             Random random = new Random(ADVICE_SEED + seed + i);
             Told told = run(withTarget.get(i % withTarget.size()), 0, bias, Optional.of(cause), random);

@@ -12,10 +12,12 @@ import java.util.Optional;
  * all of them.
  *
  * @param overall common change in logits; empty where no skill tells anything
+ * @param visible the common change (logits) that these figures would show as a change four times out of five; empty where they tell next to nothing
  * @param skills  each drawn towards the common change, in the order given
  * @see "statistics/methods.md, skillChanges; Lindley and Smith 1972"
  */
-public record SkillChanges(Optional<Change> overall, List<OfSkill> skills, Optional<Reason> reason) {
+public record SkillChanges(
+        Optional<Change> overall, Optional<Double> visible, List<OfSkill> skills, Optional<Reason> reason) {
     /** A student's change over six weeks varies so much beforehand: 2 sdDrift²(1 - k(6)) with the usual walk (logits²). */
     public static final double PRIOR_VARIANCE = 0.4914;
 
@@ -23,6 +25,9 @@ public record SkillChanges(Optional<Change> overall, List<OfSkill> skills, Optio
     public static final double COMMON_SHARE = 0.7;
 
     private static final double LEAST_INFORMATION = 1e-6;
+    private static final double POWER = 0.8;
+    /** With less than a tenth of what was believed before, no change of a size that people have would show. */
+    private static final double LEAST_SHARE_OF_THE_PRIOR = 0.1;
 
     /** A change in logits with its standard error and interval. */
     public record Change(double logits, double se, Interval interval, Verdict verdict) {}
@@ -46,7 +51,7 @@ public record SkillChanges(Optional<Change> overall, List<OfSkill> skills, Optio
             throw new InvalidInputException(ProblemCode.INVALID_PARAMETER, "share", share, "must be between 0 and 1");
         }
         if (fitted.isEmpty()) {
-            return new SkillChanges(Optional.empty(), List.of(), Optional.of(Reason.NO_DATA));
+            return new SkillChanges(Optional.empty(), Optional.empty(), List.of(), Optional.of(Reason.NO_DATA));
         }
         double own = priorVariance * (1 - share);
         double q = 1 / (priorVariance * share);
@@ -68,7 +73,24 @@ public record SkillChanges(Optional<Change> overall, List<OfSkill> skills, Optio
             double se = Math.sqrt(own * (1 - b) + (1 - b) * (1 - b) / q);
             skills.add(new OfSkill(fitted.get(i).id(), change(common + b * (mu[i] - common), se, half)));
         }
-        return new SkillChanges(Optional.of(change(common, Math.sqrt(1 / q), level)), skills, Optional.empty());
+        return new SkillChanges(
+                Optional.of(change(common, Math.sqrt(1 / q), level)),
+                visible(q, 1 / (priorVariance * share), level),
+                skills,
+                Optional.empty());
+    }
+
+    /**
+     * A change d shows where its shrunken mean is z posterior errors from 0. The data alone have precision p = q - q0, the mean is p/q times what
+     * they say: so d = z q / (p sqrt(q)) + z80 / sqrt(p).
+     */
+    private static Optional<Double> visible(double q, double prior, double level) {
+        double p = q - prior;
+        if (p < prior * LEAST_SHARE_OF_THE_PRIOR) {
+            return Optional.empty();
+        }
+        double shown = Quantile.normal(1 - (1 - level) / 2) * Math.sqrt(q) / p;
+        return Optional.of(shown + Quantile.normal(POWER) / Math.sqrt(p));
     }
 
     private static Change change(double logits, double se, double level) {

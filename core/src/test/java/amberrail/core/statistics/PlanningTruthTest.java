@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import amberrail.core.geometry.Point;
 import java.util.List;
 import java.util.Random;
+import java.util.function.IntToDoubleFunction;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -91,6 +92,39 @@ class PlanningTruthTest {
         System.out.printf("about N more: found in %d of %d where it is reachable%n", found, reachable);
         assertThat(reachable).isGreaterThan(REPEATS);
         assertThat((double) found / reachable).isGreaterThanOrEqualTo(0.76 - 2.6 * error(0.76));
+    }
+
+    /** A change of the size that is said to be visible is called better four times out of five. */
+    @Test
+    void aChangeThatIsSaidToShowDoesShow() {
+        double variance = 0.3;
+        double fromItsFit = 1 / (1 / variance + 1 / SkillChanges.PRIOR_VARIANCE);
+        double own = SkillChanges.PRIOR_VARIANCE * (1 - SkillChanges.COMMON_SHARE);
+        double visible = changes(i -> 0, fromItsFit).visible().orElseThrow();
+        Random random = new Random(SHARE_SEED + 900_000);
+        int found = 0;
+        for (int i = 0; i < 2_000; i++) {
+            SkillChanges page = changes(
+                    skill -> fromItsFit / variance * (visible + Math.sqrt(own + variance) * random.nextGaussian()),
+                    fromItsFit);
+            found += page.overall().orElseThrow().verdict() == Verdict.BETTER ? 1 : 0;
+        }
+        System.out.printf("a visible change of %.0f points: found in %d of 2000%n", 100 * visible, found);
+        assertThat(found / 2_000.0).isBetween(0.77, 0.83);
+        assertThat(changes(i -> 0, SkillChanges.PRIOR_VARIANCE * 0.999).visible())
+                .as("nothing is told by nothing")
+                .isEmpty();
+    }
+
+    private static SkillChanges changes(IntToDoubleFunction change, double variance) {
+        return SkillChanges.of(
+                IntStream.range(0, 6)
+                        .mapToObj(skill -> new SkillChanges.Fitted(
+                                "skill " + skill, change.applyAsDouble(skill), Math.sqrt(variance)))
+                        .toList(),
+                SkillChanges.PRIOR_VARIANCE,
+                SkillChanges.COMMON_SHARE,
+                0.95);
     }
 
     private static int made(int n, double p, Random random) {
