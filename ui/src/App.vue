@@ -12,7 +12,7 @@ const signedIn = useSignedIn()
 const route = useRoute()
 const open = computed(() => route.meta.open === true)
 /** There the cloth needs all the room, and what matters is said beside it. */
-const atTheTable = computed(() => route.path.startsWith('/table/') && route.path !== '/table/begin')
+const atTheTable = computed(() => /^\/table\/(?!begin$)[^/]+$/.test(route.path))
 
 onMounted(() => {
   onSignedOut(() => {

@@ -1,5 +1,11 @@
-import { createRouter, createWebHistory } from 'vue-router'
+import {
+  createRouter,
+  createWebHistory,
+  type RouteLocationNormalized,
+  type RouteLocationRaw,
+} from 'vue-router'
 import { useSignedIn } from '@/device/useSignedIn'
+import { useHand } from './shared/useHand'
 import { useTrouble } from './shared/useTrouble'
 
 export const router = createRouter({
@@ -16,7 +22,12 @@ export const router = createRouter({
     },
     { path: '/today', component: () => import('./features/today/TodayPage.vue') },
     { path: '/drills', component: () => import('./features/drills/DrillsPage.vue') },
-    { path: '/drills/:id', component: () => import('./features/drills/DrillPage.vue'), props: true },
+    {
+      path: '/drills/:id',
+      component: () => import('./features/drills/DrillPage.vue'),
+      props: true,
+      meta: { aboutStudent: true },
+    },
     {
       path: '/drills/:id/bench',
       component: () => import('./features/bench/BenchPage.vue'),
@@ -25,16 +36,32 @@ export const router = createRouter({
     { path: '/table', component: () => import('./features/recording/NobodyPage.vue') },
     { path: '/table/begin', component: () => import('./features/recording/BeginPage.vue') },
     {
+      path: '/table/:sessionId/end',
+      component: () => import('./features/recording/EndPage.vue'),
+      props: true,
+    },
+    {
       path: '/table/:sessionId',
       component: () => import('./features/recording/RecordingPage.vue'),
       props: true,
     },
-    { path: '/review', component: () => import('./features/review/ReviewListPage.vue') },
+    {
+      path: '/review',
+      component: () => import('./features/review/SessionsPage.vue'),
+    },
     { path: '/review/selection', component: () => import('./features/review/ReviewPage.vue') },
     { path: '/review/:sessionId', component: () => import('./features/review/ReviewPage.vue'), props: true },
-    { path: '/progress', component: () => import('./features/progress/ProgressPage.vue') },
+    {
+      path: '/progress',
+      component: () => import('./features/progress/ProgressPage.vue'),
+      meta: { aboutStudent: true },
+    },
     { path: '/progress/group', component: () => import('./features/progress/GroupPage.vue') },
-    { path: '/progress/template', component: () => import('./features/progress/TemplatePage.vue') },
+    {
+      path: '/progress/template',
+      component: () => import('./features/progress/TemplatePage.vue'),
+      meta: { aboutStudent: true },
+    },
     { path: '/lab', component: () => import('./features/lab/LabPage.vue') },
     { path: '/people', component: () => import('./features/people/PeoplePage.vue') },
     { path: '/settings', component: () => import('./features/settings/SettingsPage.vue') },
@@ -49,11 +76,20 @@ router.onError((error: unknown, to) => {
   else useTrouble().report(error)
 })
 
+/** A page that is about somebody says so in its address, where the rail knows whom a coach means. */
+function withStudent(to: RouteLocationNormalized): true | RouteLocationRaw {
+  const chosen = useHand().hand.studentId
+  const coach = useSignedIn().me?.person.role === 'COACH'
+  return coach && to.meta.aboutStudent && chosen && !to.query.student
+    ? { path: to.path, query: { ...to.query, student: chosen }, hash: to.hash, replace: true }
+    : true
+}
+
 /** Every page but the open ones needs a sign-in; where it was going is kept in the address. */
 router.beforeEach(async (to) => {
   if (to.meta.open) return true
   const signedIn = useSignedIn()
-  if (signedIn.me || (await signedIn.restore())) return true
+  if (signedIn.me || (await signedIn.restore())) return withStudent(to)
   const start = await signedIn.startingPage()
   return start === '/welcome' ? start : { path: start, query: { next: to.fullPath } }
 })

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import Menu from 'primevue/menu'
-import { computed, ref } from 'vue'
+import { computed, onMounted, onUnmounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
 import { useOutbox } from '@/device/useOutbox'
+import StudentPicker from './StudentPicker.vue'
 import { useHand } from './useHand'
 import { useSignedIn } from '@/device/useSignedIn'
 
@@ -14,12 +15,28 @@ const signedIn = useSignedIn()
 const hand = useHand()
 const outbox = useOutbox()
 const menu = ref<InstanceType<typeof Menu>>()
+const picker = ref<InstanceType<typeof StudentPicker>>()
+const student = ref<HTMLButtonElement>()
+const isCoach = computed(() => signedIn.me?.person.role === 'COACH')
+
+/** The one key that works on every page. */
+const KEY_STUDENT = 'k'
+function onKey(event: KeyboardEvent): void {
+  const where = event.target instanceof HTMLElement ? event.target : undefined
+  const typing = where?.closest('input, textarea, select, [contenteditable], [role="dialog"]')
+  if (event.key.toLowerCase() !== KEY_STUDENT || event.ctrlKey || event.metaKey || event.altKey) return
+  if (typing || !student.value) return
+  event.preventDefault()
+  student.value.click()
+}
+onMounted(() => document.addEventListener('keydown', onKey))
+onUnmounted(() => document.removeEventListener('keydown', onKey))
 
 const steps = computed(() => [
   { key: 'today', to: '/today' },
   { key: 'drills', to: '/drills' },
   { key: 'table', to: hand.hand.sessionId ? `/table/${hand.hand.sessionId}` : '/table' },
-  { key: 'review', to: hand.hand.sessionId ? `/review/${hand.hand.sessionId}` : '/review' },
+  { key: 'review', to: '/review' },
   { key: 'progress', to: '/progress' },
   { key: 'lab', to: '/lab' },
 ])
@@ -34,9 +51,7 @@ const sync = computed(() => {
 
 const items = computed(() => [
   { label: t('rail.settings'), command: () => void router.push('/settings') },
-  ...(signedIn.me?.person.role === 'COACH'
-    ? [{ label: t('rail.people'), command: () => void router.push('/people') }]
-    : []),
+  ...(isCoach.value ? [{ label: t('rail.people'), command: () => void router.push('/people') }] : []),
   { label: t('rail.signOut'), command: () => void leave() },
 ])
 
@@ -53,17 +68,31 @@ function isHere(key: string): boolean {
 
 <template>
   <nav class="rail" :aria-label="t('rail.steps')">
-    <button
-      v-if="signedIn.me"
-      type="button"
-      class="who"
-      aria-haspopup="menu"
-      :aria-label="t('rail.account', { name: signedIn.me.person.name })"
-      @click="menu?.toggle($event)"
-    >
-      <strong>{{ hand.hand.studentName ?? t('rail.noStudent') }}</strong>
-      <span class="small">{{ t('rail.account', { name: signedIn.me.person.name }) }}</span>
-    </button>
+    <div v-if="signedIn.me" class="left">
+      <button
+        v-if="isCoach"
+        ref="student"
+        type="button"
+        class="who"
+        aria-haspopup="dialog"
+        :aria-label="`${hand.hand.studentName ?? t('rail.noStudent')}. ${t('student.key', { key: KEY_STUDENT.toUpperCase() })}`"
+        @click="picker?.open($event)"
+      >
+        <strong>{{ hand.hand.studentName ?? t('rail.noStudent') }}</strong>
+        <kbd aria-hidden="true">{{ KEY_STUDENT.toUpperCase() }}</kbd>
+      </button>
+      <strong v-else class="who">{{ signedIn.me.person.name }}</strong>
+      <button
+        type="button"
+        class="who account small"
+        aria-haspopup="menu"
+        :aria-label="t('rail.account', { name: signedIn.me.person.name })"
+        @click="menu?.toggle($event)"
+      >
+        <span>{{ t('rail.account', { name: signedIn.me.person.name }) }}</span>
+      </button>
+    </div>
+    <StudentPicker v-if="isCoach" ref="picker" />
     <Menu ref="menu" :model="items" popup />
     <ol class="bare">
       <li v-for="step in steps" :key="step.key">
@@ -97,17 +126,29 @@ function isHere(key: string): boolean {
   color: var(--rail-ink);
   z-index: 10;
 }
+.left {
+  display: flex;
+  flex-direction: column;
+  justify-content: center;
+  min-width: 0;
+  line-height: 1.2;
+}
 .who {
   all: unset;
   cursor: pointer;
   display: flex;
-  flex-direction: column;
-  line-height: 1.2;
-  min-height: 48px;
-  justify-content: center;
+  align-items: center;
+  gap: 6px;
+  min-height: 30px;
   max-width: 100%;
   overflow: hidden;
   white-space: nowrap;
+}
+strong.who {
+  cursor: default;
+}
+.account {
+  min-height: 24px;
 }
 .who strong,
 .who span {

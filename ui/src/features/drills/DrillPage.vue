@@ -9,7 +9,6 @@ import CautionList from '@/shared/CautionList.vue'
 import PageState from '@/shared/PageState.vue'
 import SelectField from '@/shared/SelectField.vue'
 import { useAskedStation } from '@/shared/useAskedStation'
-import { useHand } from '@/shared/useHand'
 import { useSignedIn } from '@/device/useSignedIn'
 import AskedList from './AskedList.vue'
 import DrillActions from './DrillActions.vue'
@@ -24,7 +23,6 @@ import { useTriedStroke } from './useTriedStroke'
 
 const props = defineProps<{ id: string }>()
 const { t } = useI18n()
-const hand = useHand()
 const signedIn = useSignedIn()
 const { tables, problem: tablesProblem } = useTables()
 const { data, busy, problem, reload, choose } = useDrillOnTable(toRef(props, 'id'))
@@ -32,6 +30,7 @@ const tableId = computed(() => data.value?.table.id)
 const isCoach = computed(() => signedIn.me?.person.role === 'COACH')
 const {
   students,
+  student,
   starting,
   problem: startProblem,
   chooseStudent,
@@ -101,7 +100,7 @@ const stationOptions = computed(() =>
         <aside class="figures">
           <div class="choose no-print">
             <SelectField
-              :model-value="hand.hand.studentId"
+              :model-value="student?.id"
               :label="t('drills.forStudent')"
               :options="students.data.value ?? []"
               :placeholder="t('drills.chooseStudent')"
@@ -115,7 +114,7 @@ const stationOptions = computed(() =>
             />
             <Button
               :label="t('drills.record')"
-              :disabled="!hand.hand.studentId"
+              :disabled="!student"
               :loading="starting"
               fluid
               size="large"

@@ -1,7 +1,8 @@
 // Who is to play, and the start of their session with a drill.
-import { onMounted, type Ref } from 'vue'
+import { computed, onMounted, type Ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
+import { useAboutStudent } from '@/shared/useAboutStudent'
 import { useAction } from '@/shared/useAction'
 import { useHand } from '@/shared/useHand'
 import { useLoad } from '@/shared/useLoad'
@@ -11,6 +12,7 @@ export function useBeginSession(drillId: Ref<string>, tableId: Ref<string | unde
   const router = useRouter()
   const hand = useHand()
   const signedIn = useSignedIn()
+  const { studentId, choose } = useAboutStudent()
   const students = useLoad(async () => {
     const me = signedIn.me
     if (!me) return []
@@ -21,36 +23,34 @@ export function useBeginSession(drillId: Ref<string>, tableId: Ref<string | unde
   onMounted(async () => {
     await students.reload()
     const list = students.data.value ?? []
-    if (!list.some((student) => student.id === hand.hand.studentId)) {
-      hand.take(
-        list.length === 1
-          ? { studentId: list[0]?.id, studentName: list[0]?.name }
-          : { studentId: undefined, studentName: undefined },
-      )
-    }
+    const known = list.find(({ id }) => id === studentId.value)
+    // Whoever coaches one student alone means them.
+    if (!known && list.length === 1 && list[0]) await choose(list[0])
   })
 
-  function chooseStudent(id: string): void {
-    const student = students.data.value?.find((one) => one.id === id)
-    hand.take({ studentId: id, studentName: student?.name, sessionId: undefined })
+  const student = computed(() => students.data.value?.find(({ id }) => id === studentId.value))
+
+  async function chooseStudent(id: string): Promise<void> {
+    const chosen = students.data.value?.find((one) => one.id === id)
+    if (chosen) await choose({ id, name: chosen.name })
   }
 
   /** @param station from 0; the first one means: where the student stands */
   async function record(station = 0): Promise<void> {
-    const studentId = hand.hand.studentId
-    if (!studentId || !tableId.value) return
+    const playing = student.value
+    if (!playing || !tableId.value) return
     const body = {
-      studentIds: [studentId],
+      studentIds: [playing.id],
       drillIds: [drillId.value],
       tableId: tableId.value,
       coached: signedIn.me?.person.role === 'COACH',
     }
     await run(async () => {
       const session = await answer(api.POST('/api/v1/sessions', { body }))
-      hand.take({ sessionId: session.id })
+      hand.take({ studentId: playing.id, studentName: playing.name, sessionId: session.id })
       await router.push({ path: `/table/${session.id}`, query: station > 0 ? { station: station + 1 } : {} })
     })
   }
 
-  return { students, starting, problem, chooseStudent, record }
+  return { students, student, starting, problem, chooseStudent, record }
 }

@@ -5,7 +5,6 @@ import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
 import type { SkillInGroup, StudentInGroup } from '@/api/types'
 import PageState from '@/shared/PageState.vue'
-import { useHand } from '@/shared/useHand'
 import { useLoad } from '@/shared/useLoad'
 import { useUnits } from '@/shared/units'
 import ProgressTabs from './ProgressTabs.vue'
@@ -13,7 +12,6 @@ import ProgressTabs from './ProgressTabs.vue'
 /** The coach's students side by side: who stands where, who is due, who stands still. */
 const { t } = useI18n()
 const { figure } = useUnits()
-const hand = useHand()
 const router = useRouter()
 const { data, busy, problem, reload } = useLoad(() => answer(api.GET('/api/v1/group-progress')))
 onMounted(reload)
@@ -67,8 +65,7 @@ const verdicts = computed(() =>
 )
 
 async function open(student: StudentInGroup): Promise<void> {
-  hand.take({ studentId: student.studentId, studentName: student.name })
-  await router.push('/progress')
+  await router.push({ path: '/progress', query: { student: student.studentId } })
 }
 </script>
 

@@ -12,12 +12,12 @@ import PaperAndFiles from './PaperAndFiles.vue'
 import PracticeCharts from './PracticeCharts.vue'
 import StationTable from './StationTable.vue'
 import StudentFrame from './StudentFrame.vue'
-import { useStudentInHand } from './useStudentInHand'
+import { useAboutStudent } from '@/shared/useAboutStudent'
 
 /** A student over the weeks: where they stand, is it better, what next. */
 const { t } = useI18n()
 const { figure } = useUnits()
-const { studentId } = useStudentInHand()
+const { studentId } = useAboutStudent()
 const { data, busy, problem, reload } = useLoad(async () => {
   const id = studentId.value
   return id ? answer(api.GET('/api/v1/students/{id}/progress', { params: { path: { id } } })) : undefined

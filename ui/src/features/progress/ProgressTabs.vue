@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { useStudentInHand } from './useStudentInHand'
+import { useAboutStudent } from '@/shared/useAboutStudent'
 
 /** The views of progress; the group is for coaches. */
-const { isCoach } = useStudentInHand()
+const { isCoach } = useAboutStudent()
 </script>
 
 <template>

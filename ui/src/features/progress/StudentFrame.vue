@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import ChooseStudent from '@/shared/ChooseStudent.vue'
+import LookingAt from '@/shared/LookingAt.vue'
 import PageState from '@/shared/PageState.vue'
 import ProgressTabs from './ProgressTabs.vue'
 
@@ -19,15 +21,14 @@ defineEmits<{ retry: [] }>()
     <h1>
       {{ title }}<template v-if="studentName">: {{ studentName }}</template>
     </h1>
+    <LookingAt v-if="studentId && studentName" :students="[{ id: studentId, name: studentName }]" />
     <PageState
       :busy="busy"
       :problem="problem"
       :ready="!busy || studentName !== undefined"
       @retry="$emit('retry')"
     >
-      <p v-if="!studentId">
-        {{ $t('progress.nobody') }} <RouterLink to="/today">{{ $t('rail.today') }}</RouterLink>
-      </p>
+      <ChooseStudent v-if="!studentId" />
       <slot v-else-if="studentName !== undefined" />
     </PageState>
   </main>

@@ -10,12 +10,12 @@ import { useUnits } from '@/shared/units'
 import TableDiagram from '@/table/TableDiagram.vue'
 import StudentFrame from './StudentFrame.vue'
 import TemplateMarks from './TemplateMarks.vue'
-import { useStudentInHand } from './useStudentInHand'
+import { useAboutStudent } from '@/shared/useAboutStudent'
 
 /** The student's own template: where the cue ball first meets the cushion with one stroke at three tip heights. */
 const { t } = useI18n()
 const { length } = useUnits()
-const { studentId } = useStudentInHand()
+const { studentId } = useAboutStudent()
 const tableId = ref<string>()
 const dayIndex = ref(0)
 const tip = ref<'STUN' | 'HIGH' | 'LOW'>('STUN')
@@ -34,6 +34,7 @@ onMounted(async () => {
   await Promise.all([tables.reload(), reload()])
   tableId.value = data.value?.tableId
 })
+watch(studentId, reload)
 watch(tableId, async (_, before) => {
   if (before === undefined) return
   dayIndex.value = 0

@@ -3,6 +3,8 @@ import { computed, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
 import type { Point } from '@/api/types'
+import { useSignedIn } from '@/device/useSignedIn'
+import LookingAt from '@/shared/LookingAt.vue'
 import PageState from '@/shared/PageState.vue'
 import { useAskedStation } from '@/shared/useAskedStation'
 import { useHand } from '@/shared/useHand'
@@ -36,6 +38,7 @@ import { useWakeLock } from './useWakeLock'
 const props = defineProps<{ sessionId: string }>()
 const { t } = useI18n()
 const hand = useHand()
+const signedIn = useSignedIn()
 const recording = useRecording(props.sessionId, useAskedStation())
 const { store, turn, armed, shot, here, inHand, editing, editingId, pending, second } = recording
 const { detail } = store
@@ -69,6 +72,15 @@ const whoseShot = computed(() =>
     ? turn.students.value.find(({ id }) => id === inHand.value?.body.studentId)?.name
     : undefined,
 )
+/** Before anything is recorded for somebody their name stands where the eye is. */
+const firstShotOf = computed(() => {
+  const student = turn.student.value
+  const recorded = store.attempts.value.some(
+    ({ body }) => body.studentId === undefined || body.studentId === student?.id,
+  )
+  return signedIn.me?.person.role === 'COACH' && !recorded && !inHand.value ? student?.name : undefined
+})
+
 /** One thing is changed on purpose; the first shot is what the others are read against. */
 const explores = computed(() => turn.drill.value?.drill.explore !== undefined)
 const { advice, voice, speak } = useAdvice(props.sessionId, inHand)
@@ -158,6 +170,7 @@ async function goOn(): Promise<void> {
           :rule="turn.stationView.value.rule"
           :standing="turn.standing.value"
           :explores="turn.drill.value.drill.explore"
+          :ends-at="`/table/${sessionId}/end`"
           @go="recording.goTo"
         />
         <div class="cloth">
@@ -179,8 +192,11 @@ async function goOn(): Promise<void> {
           <p v-if="pending && second" class="second" role="status">
             {{ t('recording.secondBall', { ball: second.label }) }}
           </p>
+          <p v-if="firstShotOf" class="first" role="status">
+            {{ t('student.first', { name: firstShotOf }) }}
+          </p>
           <ReadOut
-            v-else
+            v-if="!(pending && second)"
             :attempt="inHand"
             :shot="shotInHand ?? shot"
             :undone="recording.undone.value"
@@ -256,7 +272,13 @@ async function goOn(): Promise<void> {
             @go-on="goOn"
           />
           <div class="leave">
-            <RouterLink :to="`/review/${sessionId}`">{{ t('recording.review') }}</RouterLink>
+            <LookingAt :students="detail.session.students" session />
+            <RouterLink :to="{ path: `/review/${sessionId}`, query: { student: turn.studentId.value } }">{{
+              t('recording.review')
+            }}</RouterLink>
+            <RouterLink v-if="detail.session.closedAt" :to="`/table/${sessionId}/end`">{{
+              t('end.title')
+            }}</RouterLink>
             <button type="button" class="link" @click="inSession = true">
               {{ t('recording.session.title') }} <kbd>{{ KEY_SESSION }}</kbd>
             </button>
@@ -321,6 +343,13 @@ async function goOn(): Promise<void> {
   flex-direction: column;
   gap: 8px;
   min-height: 0;
+}
+.first {
+  margin: 0;
+  font-size: 30px;
+  font-weight: 700;
+  line-height: 1.15;
+  overflow-wrap: anywhere;
 }
 .second {
   margin: 0;

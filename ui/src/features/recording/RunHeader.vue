@@ -16,6 +16,8 @@ const props = defineProps<{
   standing?: Standing
   /** What is changed on purpose in an explore drill. */
   explores?: 'PACE' | 'HEIGHT' | 'SIDE'
+  /** Where it goes on when every station is passed. */
+  endsAt: string
 }>()
 const emit = defineEmits<{ go: [station: number, mirrored: boolean] }>()
 
@@ -69,7 +71,7 @@ const next = computed(() => {
           :label="next.station === station ? $t('recording.nextMirror') : $t('recording.nextStation')"
           @click="emit('go', next.station, next.mirrored)"
         />
-        <span v-else>{{ $t('recording.finished') }}</span>
+        <RouterLink v-else :to="endsAt">{{ $t('recording.finished') }}</RouterLink>
       </template>
       <template v-else>
         <span>{{ $t(`rule.${rule.kind}`, { successes: rule.successes, outOf: rule.outOf ?? 0 }) }}</span>

@@ -4,6 +4,7 @@ import Dialog from 'primevue/dialog'
 import Select from 'primevue/select'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
 import type { Caution, Routine, SessionDetail } from '@/api/types'
 import CautionList from '@/shared/CautionList.vue'
@@ -29,6 +30,7 @@ const emit = defineEmits<{
 }>()
 const { t } = useI18n()
 const signedIn = useSignedIn()
+const router = useRouter()
 const { problem, run } = useAction()
 const session = computed(() => props.detail.session)
 const params = computed(() => ({ path: { id: session.value.id } }))
@@ -81,7 +83,11 @@ const keepNote = () =>
   )
 const pause = () => act(answer(api.POST('/api/v1/sessions/{id}/pause', { params: params.value })))
 const goOn = () => act(answer(api.POST('/api/v1/sessions/{id}/go-on', { params: params.value })))
-const close = () => act(answer(api.POST('/api/v1/sessions/{id}/close', { params: params.value })))
+async function close(): Promise<void> {
+  if (!(await run(() => answer(api.POST('/api/v1/sessions/{id}/close', { params: params.value }))))) return
+  emit('changed')
+  await router.push(`/table/${session.value.id}/end`)
+}
 const reopen = () => act(answer(api.POST('/api/v1/sessions/{id}/reopen', { params: params.value })))
 </script>
 

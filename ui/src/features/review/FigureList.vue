@@ -48,17 +48,7 @@ const against = computed(() => {
   if (found?.line === undefined || found.speed === undefined || found.p === undefined) return []
   const p = chance(found.p)
   if (!found.real) return [t('review.biasNotReal', { p })]
-  return [
-    t('review.biasReal', {
-      p,
-      line: t(found.line >= 0 ? 'recording.left' : 'recording.right', {
-        length: length(Math.abs(found.line)),
-      }),
-      speed: t(found.speed >= 0 ? 'recording.long' : 'recording.short', {
-        length: length(Math.abs(found.speed)),
-      }),
-    }),
-  ]
+  return []
 })
 
 function chance(p: number): string {
@@ -107,11 +97,10 @@ function range(interval: Interval): string {
       </tbody>
     </table>
     <p v-for="line in bias" :key="line" class="line">{{ line }}</p>
-    <p v-if="review.explored" class="line">{{ t(`review.explored.${review.explored.changed}`) }}</p>
-    <p v-else-if="dispersion.reason" class="line">
+    <p v-if="!review.explored && dispersion.reason" class="line">
       {{ t(`review.reason.${dispersion.reason}`, { n: dispersion.landings }) }}
     </p>
-    <p v-else-if="!dispersion.spread95" class="line">{{ t('review.tooFew95') }}</p>
+    <p v-else-if="!review.explored && !dispersion.spread95" class="line">{{ t('review.tooFew95') }}</p>
     <p class="small quiet line">
       {{ t('review.of')
       }}<template v-for="count in counts" :key="count.key">

@@ -62,17 +62,6 @@ const sentences = computed(() => [
   ...streak.value,
 ])
 
-const help = computed(() => {
-  const change = findings.value.helpsMost
-  if (!change) return undefined
-  return t(`review.found.help.${change.cause}`, {
-    now: percent(change.now),
-    then: percent(change.then),
-    lower: percent(change.gain.lower),
-    upper: percent(change.gain.upper),
-  })
-})
-
 const streak = computed(() => {
   const found = findings.value.streaks
   if (!found || found.longestMade < 2) return []
@@ -128,10 +117,6 @@ function spread({ dispersion }: GroupFigures): string {
 <template>
   <section class="findings" data-testid="findings">
     <h2>{{ t('review.found.title') }}</h2>
-    <p v-if="help" class="help">
-      <strong>{{ help }}</strong>
-      <small>{{ t('review.found.help.basis') }}</small>
-    </p>
     <ul>
       <li v-for="sentence in sentences" :key="sentence">{{ sentence }}</li>
       <li v-if="asked.length">
@@ -189,15 +174,6 @@ function spread({ dispersion }: GroupFigures): string {
 </template>
 
 <style scoped>
-.help {
-  max-width: 44em;
-  margin: 8px 0 12px;
-}
-.help small {
-  display: block;
-  color: var(--ink-second);
-  margin-top: 2px;
-}
 ul {
   margin: 6px 0 10px;
   padding-left: 18px;

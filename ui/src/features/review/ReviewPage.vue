@@ -4,7 +4,9 @@ import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
 import type { Attempt, Point } from '@/api/types'
+import LookingAt from '@/shared/LookingAt.vue'
 import PageState from '@/shared/PageState.vue'
+import { useHeadline } from '@/shared/useHeadline'
 import { useLoad } from '@/shared/useLoad'
 import { useUnits } from '@/shared/units'
 import OutcomeGlyph from '@/table/OutcomeGlyph.vue'
@@ -20,6 +22,7 @@ import ShotMap from './ShotMap.vue'
 const props = defineProps<{ sessionId?: string }>()
 const { t } = useI18n()
 const { length } = useUnits()
+const headline = useHeadline()
 const route = useRoute()
 const router = useRouter()
 const chosenId = ref<string>()
@@ -167,7 +170,14 @@ const RESULT_WORDS = { SUCCESS: 'review.yes', FAILURE: 'review.no', NOT_JUDGED: 
     <SelectionDays v-if="!sessionId" class="days no-print" @changed="reload" />
     <PageState :busy="busy" :problem="problem" :ready="data !== undefined" @retry="reload">
       <template v-if="data">
-        <ReviewHeading class="heading" :review="data" @changed="reload" />
+        <div class="heading">
+          <ReviewHeading :review="data" @changed="reload" />
+          <LookingAt v-if="data.session" :students="data.session.students" session />
+          <p v-if="data.attempts.length > 0" class="headline" data-testid="headline">
+            {{ headline(data) }}
+            <small v-if="data.findings.helpsMost" class="quiet">{{ t('review.found.help.basis') }}</small>
+          </p>
+        </div>
         <p v-if="data.attempts.length === 0" class="empty">
           {{ t('review.empty') }}
           <RouterLink v-if="sessionId" :to="`/table/${sessionId}`">{{ t('rail.table') }}</RouterLink>
@@ -257,6 +267,15 @@ const RESULT_WORDS = { SUCCESS: 'review.yes', FAILURE: 'review.no', NOT_JUDGED: 
 </template>
 
 <style scoped>
+.headline {
+  margin: 6px 0 0;
+  font-size: 20px;
+  max-width: 70em;
+}
+.headline small {
+  display: block;
+  font-size: 14px;
+}
 .page {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 350px;

@@ -1,36 +1,23 @@
 <script setup lang="ts">
-import { onMounted } from 'vue'
-import { useRouter } from 'vue-router'
+import { computed, onMounted } from 'vue'
 import { answer, api } from '@/api/client'
-import type { StudentLine } from '@/api/types'
-import PageState from '@/shared/PageState.vue'
-import { useHand } from '@/shared/useHand'
-import { useLoad } from '@/shared/useLoad'
 import { useSignedIn } from '@/device/useSignedIn'
 import AddPerson from '@/shared/AddPerson.vue'
+import PageState from '@/shared/PageState.vue'
+import { useLoad } from '@/shared/useLoad'
 import NoticeList from './NoticeList.vue'
+import StudentToday from './StudentToday.vue'
 
-const router = useRouter()
+/** Who is due for what, what was done last, and one step to the table for each. */
 const signedIn = useSignedIn()
-const hand = useHand()
+const isCoach = computed(() => signedIn.me?.person.role === 'COACH')
 const { data, busy, problem, reload } = useLoad(() => answer(api.GET('/api/v1/today')))
-onMounted(reload)
-
-function take(line: StudentLine): void {
-  hand.take({ studentId: line.student.id, studentName: line.student.name, sessionId: line.openSessionId })
-}
-
-async function start(line: StudentLine): Promise<void> {
-  take(line)
-  await router.push('/drills')
-}
+/** What is due and how it goes is worked out beside it: the list does not wait. */
+const group = useLoad(() => answer(api.GET('/api/v1/group-progress')))
+onMounted(() => Promise.all([reload(), group.reload()]))
 
 async function addStudent(name: string) {
   return answer(api.POST('/api/v1/students', { body: { name } }))
-}
-
-function when(instant: string): string {
-  return new Date(instant).toLocaleDateString(undefined, { day: 'numeric', month: 'short', year: 'numeric' })
 }
 </script>
 
@@ -40,42 +27,21 @@ function when(instant: string): string {
     <NoticeList />
     <PageState :busy="busy" :problem="problem" :ready="data !== undefined" @retry="reload">
       <p v-if="data?.students.length === 0" class="quiet">{{ $t('today.empty') }}</p>
-      <ul class="students">
-        <li v-for="line in data?.students" :key="line.student.id">
-          <div class="person">
-            <h2>{{ line.student.name }}</h2>
-            <span v-if="!line.student.canSignIn" class="small quiet">{{ $t('people.noPassword') }}</span>
-          </div>
-          <ol v-if="line.sessions.length" class="bare sessions" :aria-label="$t('today.lastSessions')">
-            <li v-for="item in line.sessions" :key="item.session.id">
-              <RouterLink :to="`/review/${item.session.id}?student=${line.student.id}`">{{
-                item.session.drills.map((one) => one.title).join(', ')
-              }}</RouterLink>
-              <span class="quiet figures">{{ when(item.session.startedAt) }}</span>
-              <span class="figures">{{
-                $t('today.counts', { potted: item.potted, attempts: item.attempts })
-              }}</span>
-              <span v-if="!item.session.closedAt" class="now">{{ $t('today.open') }}</span>
-            </li>
-          </ol>
-          <p v-else class="bare quiet sessions">{{ $t('today.neverPractised') }}</p>
-          <div class="act">
-            <RouterLink
-              v-if="line.openSessionId"
-              :to="`/table/${line.openSessionId}`"
-              class="go main"
-              @click="take(line)"
-              >{{ $t('today.goOn') }}</RouterLink
-            >
-            <button type="button" class="go" @click="start(line)">{{ $t('today.start') }}</button>
-          </div>
-        </li>
+      <p v-if="group.problem.value" role="alert" class="small">{{ group.problem.value }}</p>
+      <ul class="bare students">
+        <StudentToday
+          v-for="line in data?.students"
+          :key="line.student.id"
+          :line="line"
+          :progress="group.data.value?.students.find(({ studentId }) => studentId === line.student.id)"
+          :alone="!isCoach"
+        />
       </ul>
       <p>
         <RouterLink to="/table/begin">{{ $t('recording.begin.several') }}</RouterLink>
       </p>
       <AddPerson
-        v-if="signedIn.me?.person.role === 'COACH'"
+        v-if="isCoach"
         :label="$t('today.studentName')"
         :action="$t('today.addStudent')"
         :add="addStudent"
@@ -88,60 +54,13 @@ function when(instant: string): string {
 <style scoped>
 .page {
   padding: 20px 24px;
-  max-width: 1180px;
 }
 .students {
-  list-style: none;
-  padding: 0;
-  margin: 16px 0 24px;
+  margin: 12px 0 24px;
 }
-.students > li {
-  display: grid;
-  grid-template-columns: minmax(160px, 220px) minmax(0, 1fr) auto;
-  gap: 8px 24px;
-  align-items: start;
-  padding: 14px 0;
-  border-top: 1px solid var(--hairline);
-}
-.person h2 {
-  overflow-wrap: anywhere;
-}
-.sessions li {
-  display: flex;
-  gap: 4px 18px;
-  flex-wrap: wrap;
-  padding: 2px 0;
-}
-.now {
-  color: var(--amber-text);
-  font-weight: 700;
-}
-.act {
-  display: flex;
-  gap: 10px;
-}
-.go {
-  min-height: 48px;
-  display: inline-flex;
-  align-items: center;
-  padding: 0 16px;
-  border: 1.5px solid var(--edge);
-  border-radius: 8px;
-  background: none;
-  color: var(--ink);
-  font: inherit;
-  font-weight: 600;
-  text-decoration: none;
-  cursor: pointer;
-}
-.main {
-  background: var(--amber-lit);
-  border-color: var(--amber-text);
-  color: var(--on-amber);
-}
-@media (max-width: 760px) {
-  .students > li {
-    grid-template-columns: 1fr;
+@media (max-width: 620px) {
+  .page {
+    padding: 12px;
   }
 }
 </style>

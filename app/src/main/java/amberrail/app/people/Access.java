@@ -3,8 +3,10 @@ package amberrail.app.people;
 import amberrail.app.web.Missing;
 import amberrail.app.web.NotAllowed;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 
 /** Who may touch whose data: students their own, coaches their students', nobody else's. */
@@ -32,6 +34,19 @@ public class Access {
     /** Everybody of whom {@link #maySee} is true. */
     public Set<UUID> studentsSeenBy(SignedIn who) {
         return who.isCoach() ? coachings.studentsOf(who.accountId()) : Set.of(who.accountId());
+    }
+
+    /** The same with their names. */
+    public Map<UUID, String> namesSeenBy(SignedIn who) {
+        return coachings.namesSeenBy(who.accountId(), who.isCoach()).stream()
+                .collect(Collectors.toMap(AccountName::getId, AccountName::getName));
+    }
+
+    /** Somebody by name. */
+    interface AccountName {
+        UUID getId();
+
+        String getName();
     }
 
     /** Those of these students of whom {@link #maySee} is true, in one question. */

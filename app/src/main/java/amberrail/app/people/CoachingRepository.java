@@ -12,6 +12,12 @@ interface CoachingRepository extends JpaRepository<CoachingEntity, CoachingEntit
     @Query("select c.id.studentId from CoachingEntity c where c.id.coachId = :coachId")
     Set<UUID> studentsOf(UUID coachId);
 
+    /** A coach's students, or the student themselves. */
+    @Query("select a.id as id, a.name as name from AccountEntity a where :coach = true and exists"
+            + " (select c from CoachingEntity c where c.id.studentId = a.id and c.id.coachId = :accountId)"
+            + " or :coach = false and a.id = :accountId")
+    List<Access.AccountName> namesSeenBy(UUID accountId, boolean coach);
+
     @Query("select c.id.studentId from CoachingEntity c where c.id.coachId = :coachId and c.id.studentId in :of")
     Set<UUID> studentsOf(UUID coachId, List<UUID> of);
 }

@@ -51,6 +51,7 @@ public class SessionService {
 
     private final PracticeSessionRepository sessions;
     private final LatestSessions latest;
+    private final SessionSearch found;
     private final Access access;
     private final KitService kit;
     private final DrillCatalogue drills;
@@ -63,6 +64,7 @@ public class SessionService {
     SessionService(
             PracticeSessionRepository sessions,
             LatestSessions latest,
+            SessionSearch found,
             Access access,
             KitService kit,
             DrillCatalogue drills,
@@ -71,6 +73,7 @@ public class SessionService {
             Clock clock) {
         this.sessions = sessions;
         this.latest = latest;
+        this.found = found;
         this.access = access;
         this.kit = kit;
         this.drills = drills;
@@ -193,7 +196,7 @@ public class SessionService {
             return Map.of();
         }
         List<LatestSessions.Place> places = latest.ofEach(asked, most);
-        Map<UUID, PracticeSession> found =
+        Map<UUID, PracticeSession> byId =
                 sessions
                         .findAllById(places.stream()
                                 .map(LatestSessions.Place::sessionId)
@@ -204,8 +207,52 @@ public class SessionService {
         Map<UUID, List<PracticeSession>> byStudent = new HashMap<>();
         places.forEach(place -> byStudent
                 .computeIfAbsent(place.studentId(), id -> new ArrayList<>())
-                .add(found.get(place.sessionId())));
+                .add(byId.get(place.sessionId())));
         return byStudent;
+    }
+
+    /** A page of sessions and the names of whoever may be seen in them; {@code next} is where the one after begins, empty on the last. */
+    public record Page(List<PracticeSession> sessions, Map<UUID, String> names, Optional<String> next) {}
+
+    /** What is looked for; left out, everything. {@code after} is the {@code next} of the page before. */
+    public record Search(
+            Optional<UUID> studentId,
+            Optional<String> drillId,
+            Optional<UUID> tableId,
+            Optional<Instant> from,
+            Optional<Instant> until,
+            Optional<String> after) {}
+
+    /** Sessions of anybody that this person may see, newest first. */
+    @Transactional(readOnly = true)
+    public Page search(SignedIn who, Search search, int most) {
+        Map<UUID, String> seen = access.namesSeenBy(who);
+        search.studentId().filter(id -> !seen.containsKey(id)).ifPresent(id -> {
+            throw new Missing("student");
+        });
+        if (seen.isEmpty()) {
+            return new Page(List.of(), seen, Optional.empty());
+        }
+        SessionSearch.Wanted wanted = new SessionSearch.Wanted(
+                search.studentId(),
+                search.drillId(),
+                search.tableId(),
+                search.from(),
+                search.until(),
+                search.after().map(text -> SessionSearch.Place.read("after", text)));
+        List<PracticeSession> listed = found.find(seen.keySet(), wanted, most + 1).stream()
+                .map(entity -> toSession(entity, seen::containsKey))
+                .toList();
+        List<PracticeSession> page = listed.subList(0, Math.min(most, listed.size()));
+        return new Page(
+                page,
+                seen,
+                listed.size() > most
+                        ? Optional.of(new SessionSearch.Place(
+                                        page.get(most - 1).startedAt(),
+                                        page.get(most - 1).id())
+                                .text())
+                        : Optional.empty());
     }
 
     /** A student's sessions of a drill between two days, both included (UTC), newest first. */

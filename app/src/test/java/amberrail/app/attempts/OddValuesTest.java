@@ -60,6 +60,7 @@ class OddValuesTest extends AppTest {
                 of + "/next-stations",
                 of + "/attempts.csv",
                 of + "/attempts.json",
+                "/api/v1/sessions",
                 "/api/v1/today")) {
             assertThat(read(club.head(), page).andReturn().getResponse().getStatus())
                     .as(page)

@@ -101,6 +101,7 @@ class StatementCountTest extends AppTest {
             session(List.of(student));
         }
         assertThat(cost("/api/v1/students/{id}/sessions", student.accountId())).hasSizeLessThanOrEqualTo(6);
+        assertThat(cost("/api/v1/sessions?limit=50")).hasSizeLessThanOrEqualTo(6);
     }
 
     @Test

@@ -208,6 +208,9 @@ abstract class EveryEndpoint extends AppTest {
                         OK,
                         NOT_FOUND,
                         NOT_FOUND),
+                everybody("GET", "/api/v1/sessions", null),
+                new Rule(
+                        "GET", "/api/v1/sessions?studentId=" + student.accountId(), null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("POST", "/api/v1/sessions", newSession, CREATED, CREATED, NOT_FOUND, NOT_FOUND),
                 new Rule(
                         "GET",

@@ -1,0 +1,243 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, onMounted, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useRoute, useRouter } from 'vue-router'
+import { answer, api } from '@/api/client'
+import type { ListedSession } from '@/api/types'
+import { useSignedIn } from '@/device/useSignedIn'
+import PageState from '@/shared/PageState.vue'
+import SelectField from '@/shared/SelectField.vue'
+import { useAction } from '@/shared/useAction'
+import { useLoad } from '@/shared/useLoad'
+import { useTables } from '@/shared/useTables'
+
+/** All sessions that one may see, newest first; what is looked for stands in the address. */
+const { t } = useI18n()
+const route = useRoute()
+const router = useRouter()
+const signedIn = useSignedIn()
+const isCoach = computed(() => signedIn.me?.person.role === 'COACH')
+const { tables } = useTables()
+
+function asked(key: string): string | undefined {
+  const value = route.query[key]
+  return typeof value === 'string' && value ? value : undefined
+}
+
+/** The whole of a day where the reader lives. */
+function midnight(day: string | undefined, later = 0): string | undefined {
+  if (!day) return undefined
+  const at = new Date(`${day}T00:00:00`)
+  at.setDate(at.getDate() + later)
+  return Number.isNaN(at.getTime()) ? undefined : at.toISOString()
+}
+
+const query = computed(() => ({
+  studentId: asked('of'),
+  drillId: asked('drill'),
+  tableId: asked('table'),
+  from: midnight(asked('from')),
+  until: midnight(asked('to'), 1),
+}))
+
+const choices = useLoad(async () => ({
+  students: isCoach.value ? await answer(api.GET('/api/v1/students')) : [],
+  drills: (await answer(api.GET('/api/v1/drills'))).drills
+    .map(({ drill }) => ({ id: drill.id, name: drill.title }))
+    .sort((a, b) => a.name.localeCompare(b.name)),
+}))
+const more = ref<ListedSession[]>([])
+const next = ref<string>()
+const { data, busy, problem, reload } = useLoad(async () => {
+  const page = await answer(api.GET('/api/v1/sessions', { params: { query: query.value } }))
+  more.value = []
+  next.value = page.next
+  return page.sessions
+})
+const { busy: loading, problem: notLoaded, run } = useAction()
+onMounted(() => Promise.all([choices.reload(), reload()]))
+watch(query, (now, before) => {
+  if (JSON.stringify(now) !== JSON.stringify(before)) void reload()
+})
+
+const shown = computed(() => [...(data.value ?? []), ...more.value])
+const filtered = computed(() => Object.values(query.value).some((value) => value !== undefined))
+
+async function narrow(change: Record<string, string | undefined>): Promise<void> {
+  await router.replace({ query: { ...route.query, ...change } })
+}
+
+async function loadMore(): Promise<void> {
+  await run(async () => {
+    const page = await answer(
+      api.GET('/api/v1/sessions', { params: { query: { ...query.value, after: next.value } } }),
+    )
+    more.value = [...more.value, ...page.sessions]
+    next.value = page.next
+  })
+}
+
+function when(instant: string): string {
+  return new Date(instant).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })
+}
+
+/** A group's session opens at whoever is looked for, else at the first. */
+function review(one: ListedSession) {
+  const student = query.value.studentId ?? one.students[0]?.studentId
+  return { path: `/review/${one.session.id}`, query: student ? { student } : {} }
+}
+
+function day(event: Event): string | undefined {
+  return (event.target as HTMLInputElement).value || undefined
+}
+</script>
+
+<template>
+  <main class="page">
+    <h1>{{ t('sessions.title') }}</h1>
+    <form class="filter no-print" :aria-label="t('sessions.filter')" @submit.prevent>
+      <SelectField
+        v-if="isCoach"
+        :model-value="asked('of')"
+        :label="t('drills.forStudent')"
+        :options="choices.data.value?.students ?? []"
+        :placeholder="t('sessions.everybody')"
+        clears
+        @update:model-value="(id) => narrow({ of: id ?? undefined })"
+      />
+      <SelectField
+        :model-value="asked('drill')"
+        :label="t('sessions.drill')"
+        :options="choices.data.value?.drills ?? []"
+        :placeholder="t('sessions.every')"
+        clears
+        @update:model-value="(id) => narrow({ drill: id ?? undefined })"
+      />
+      <SelectField
+        :model-value="asked('table')"
+        :label="t('sessions.table')"
+        :options="tables"
+        :placeholder="t('sessions.every')"
+        clears
+        @update:model-value="(id) => narrow({ table: id ?? undefined })"
+      />
+      <label>
+        {{ t('sessions.from') }}
+        <input type="date" :value="asked('from')" @change="(event) => narrow({ from: day(event) })" />
+      </label>
+      <label>
+        {{ t('sessions.to') }}
+        <input type="date" :value="asked('to')" @change="(event) => narrow({ to: day(event) })" />
+      </label>
+    </form>
+    <PageState
+      :busy="busy && !data"
+      :problem="problem || choices.problem.value"
+      :ready="data !== undefined"
+      @retry="reload"
+    >
+      <p v-if="shown.length === 0">
+        {{ t(filtered ? 'sessions.noMatch' : 'sessions.none') }}
+        <RouterLink v-if="!filtered" to="/drills">{{ t('recording.toDrills') }}</RouterLink>
+      </p>
+      <div v-else class="scroll">
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">{{ t('sessions.when') }}</th>
+              <th scope="col">{{ t('sessions.drill') }}</th>
+              <th scope="col">{{ t('sessions.who') }}</th>
+              <th scope="col">{{ t('sessions.table') }}</th>
+              <th scope="col">{{ t('sessions.state') }}</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="one in shown" :key="one.session.id">
+              <td class="figures">{{ when(one.session.startedAt) }}</td>
+              <th scope="row">
+                <RouterLink :to="review(one)">{{
+                  one.session.drills.map(({ title }) => title).join(', ')
+                }}</RouterLink>
+              </th>
+              <td>
+                <span v-for="student in one.students" :key="student.studentId" class="who">
+                  {{ student.name }}
+                  <span class="quiet figures">{{
+                    student.attempts ? t('today.counts', student) : t('sessions.nothingRecorded')
+                  }}</span>
+                </span>
+              </td>
+              <td class="quiet">{{ one.session.tableName }}</td>
+              <td>
+                <RouterLink v-if="!one.session.closedAt" :to="`/table/${one.session.id}`">{{
+                  t('today.open')
+                }}</RouterLink>
+                <span v-else-if="one.session.closedByItself" class="quiet">{{
+                  t('sessions.closedByItself')
+                }}</span>
+                <span v-else class="quiet">{{ t('sessions.closed') }}</span>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+      <p v-if="notLoaded" role="alert">{{ notLoaded }}</p>
+      <Button
+        v-if="next"
+        severity="secondary"
+        :label="t('sessions.more')"
+        :loading="loading"
+        @click="loadMore"
+      />
+      <p v-if="query.studentId" class="no-print small">
+        {{ t('review.files') }}
+        <a :href="`/api/v1/students/${query.studentId}/attempts.csv`" download>CSV</a> ·
+        <a :href="`/api/v1/students/${query.studentId}/attempts.json`" download>JSON</a>
+      </p>
+    </PageState>
+  </main>
+</template>
+
+<style scoped>
+.page {
+  padding: 20px 24px;
+}
+.filter {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(170px, 1fr));
+  gap: 12px 16px;
+  max-width: 1100px;
+  margin: 14px 0 18px;
+}
+.filter label {
+  display: grid;
+  gap: 4px;
+  font-weight: 600;
+}
+.scroll {
+  overflow-x: auto;
+}
+table {
+  border-collapse: collapse;
+  width: 100%;
+  margin-bottom: 14px;
+}
+th,
+td {
+  text-align: left;
+  vertical-align: top;
+  padding: 10px 18px 10px 0;
+  border-top: 1px solid var(--hairline);
+}
+tbody th {
+  font-weight: 600;
+}
+tbody a {
+  display: inline-block;
+  min-height: 24px;
+}
+.who {
+  display: block;
+}
+</style>

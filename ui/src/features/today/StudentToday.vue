@@ -1,0 +1,210 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useRouter } from 'vue-router'
+import type { StudentInGroup, StudentLine } from '@/api/types'
+import { useHand } from '@/shared/useHand'
+import { useUnits } from '@/shared/units'
+import { useStartDrill } from '@/shared/useStartDrill'
+
+/** One student's line: what needs attention, what was done last, and the one step to the table. */
+const props = defineProps<{ line: StudentLine; progress?: StudentInGroup; alone: boolean }>()
+const { t } = useI18n()
+const { figure } = useUnits()
+const router = useRouter()
+const hand = useHand()
+const { starting, problem, start } = useStartDrill()
+
+const DAY_MILLISECONDS = 86_400_000
+const LONG_AWAY_DAYS = 14
+
+function take(sessionId?: string): void {
+  hand.take({ studentId: props.line.student.id, studentName: props.line.student.name, sessionId })
+}
+
+function sameDay(a: Date, b: Date): boolean {
+  return a.toDateString() === b.toDateString()
+}
+
+/** Only a session of today is gone on with; an older one closes by itself. */
+const underWay = computed(() =>
+  props.line.sessions.find(
+    ({ session }) => !session.closedAt && sameDay(new Date(session.startedAt), new Date()),
+  ),
+)
+const last = computed(() => props.line.sessions[0])
+const due = computed(() => props.progress?.due[0])
+/** What was played last is what there is to go on with, where nothing is due. */
+const familiar = computed(() => last.value?.session.drills[0])
+
+const attention = computed(() => {
+  const words: string[] = []
+  const played = props.progress?.lastPlayedAt
+  if (played) {
+    const days = Math.floor((Date.now() - Date.parse(played)) / DAY_MILLISECONDS)
+    if (days >= LONG_AWAY_DAYS) words.push(t('today.away', { days }))
+  }
+  const changed = (verdict: string) =>
+    (props.progress?.skills ?? [])
+      .filter((one) => one.change !== undefined && one.verdict === verdict)
+      .map((one) => t(`skill.${one.skill}`))
+      .join(', ')
+  const [better, worse] = [changed('BETTER'), changed('WORSE')]
+  if (better) words.push(t('today.better', { skills: better }))
+  if (worse) words.push(t('today.worse', { skills: worse }))
+  const same = (props.progress?.skills ?? []).filter((one) => one.aboutSame)
+  if (same.length)
+    words.push(t('today.same', { skills: same.map((one) => t(`skill.${one.skill}`)).join(', ') }))
+  return words
+})
+
+function when(instant: string): string {
+  const day = new Date(instant)
+  const days = Math.round(
+    (new Date().setHours(0, 0, 0, 0) - new Date(day).setHours(0, 0, 0, 0)) / DAY_MILLISECONDS,
+  )
+  if (days <= 0) return t('today.today')
+  if (days === 1) return t('today.yesterday')
+  return day.toLocaleDateString(undefined, { day: 'numeric', month: 'short', year: 'numeric' })
+}
+
+async function begin(drillId: string): Promise<void> {
+  await start({ id: props.line.student.id, name: props.line.student.name }, drillId)
+}
+
+async function another(): Promise<void> {
+  take()
+  await router.push('/drills')
+}
+</script>
+
+<template>
+  <li class="student" :class="{ alone }">
+    <div class="person">
+      <h2>
+        <RouterLink :to="{ path: '/progress', query: alone ? {} : { student: line.student.id } }">{{
+          line.student.name
+        }}</RouterLink>
+      </h2>
+      <span v-if="!line.student.canSignIn" class="small quiet">{{ $t('people.noPassword') }}</span>
+      <ul class="bare small">
+        <li v-for="words in attention" :key="words">{{ words }}</li>
+      </ul>
+    </div>
+    <div class="due">
+      <p v-if="due" class="bare">
+        <span class="small quiet">{{ $t('today.due') }}</span>
+        <RouterLink
+          :to="{ path: `/drills/${due.drillId}`, query: alone ? {} : { student: line.student.id } }"
+          >{{ due.drillTitle }}</RouterLink
+        >
+        <span class="small quiet figures">{{
+          $t('progress.group.dueSince', { days: figure(due.daysSince, 0), interval: due.intervalDays })
+        }}</span>
+      </p>
+      <p v-else-if="progress" class="bare quiet small">{{ $t('today.nothingDue') }}</p>
+    </div>
+    <div class="last">
+      <p v-if="last" class="bare">
+        <span class="small quiet">{{ $t('today.last', { when: when(last.session.startedAt) }) }}</span>
+        <RouterLink
+          :to="{ path: `/review/${last.session.id}`, query: alone ? {} : { student: line.student.id } }"
+          >{{ last.session.drills.map((one) => one.title).join(', ') }}</RouterLink
+        >
+        <span class="small figures">{{ $t('today.counts', last) }}</span>
+      </p>
+      <p v-else class="bare quiet">{{ $t('today.neverPractised') }}</p>
+    </div>
+    <div class="act">
+      <RouterLink
+        v-if="underWay"
+        :to="`/table/${underWay.session.id}`"
+        class="go main"
+        @click="take(underWay.session.id)"
+        >{{ $t('today.goOn') }}</RouterLink
+      >
+      <button v-else-if="due" type="button" class="go main" :disabled="starting" @click="begin(due.drillId)">
+        {{ $t('today.startDue', { drill: due.drillTitle }) }}
+      </button>
+      <button
+        v-else-if="familiar"
+        type="button"
+        class="go main"
+        :disabled="starting"
+        @click="begin(familiar.id)"
+      >
+        {{ $t('today.startDue', { drill: familiar.title }) }}
+      </button>
+      <button type="button" class="go" :class="{ main: !underWay && !due && !familiar }" @click="another">
+        {{ $t('today.start') }}
+      </button>
+      <p v-if="problem" role="alert" class="small problem">{{ problem }}</p>
+    </div>
+  </li>
+</template>
+
+<style scoped>
+.student {
+  display: grid;
+  grid-template-columns: minmax(150px, 1.1fr) minmax(170px, 1.2fr) minmax(180px, 1.3fr) minmax(200px, 1.2fr);
+  gap: 8px 24px;
+  align-items: start;
+  padding: 14px 0;
+  border-top: 1px solid var(--hairline);
+}
+.person h2 {
+  overflow-wrap: anywhere;
+}
+.person a {
+  color: inherit;
+  text-decoration-color: var(--hairline);
+}
+.due > p,
+.last > p {
+  display: grid;
+  gap: 2px;
+}
+.act {
+  display: grid;
+  gap: 8px;
+}
+.go {
+  min-height: 48px;
+  display: inline-flex;
+  align-items: center;
+  justify-content: center;
+  padding: 6px 14px;
+  border: 1.5px solid var(--edge);
+  border-radius: 8px;
+  background: none;
+  color: var(--ink);
+  font: inherit;
+  font-weight: 600;
+  text-align: center;
+  text-decoration: none;
+  cursor: pointer;
+}
+.main {
+  background: var(--amber-lit);
+  border-color: var(--amber-text);
+  color: var(--on-amber);
+}
+.problem {
+  color: var(--brick-text);
+  margin: 0;
+}
+@media (max-width: 900px) {
+  .student {
+    grid-template-columns: 1fr 1fr;
+  }
+}
+@media (max-width: 620px) {
+  .student {
+    grid-template-columns: 1fr;
+  }
+  /* On a student's own phone the first thing to practise comes first. */
+  .alone .act {
+    order: -1;
+  }
+}
+</style>
