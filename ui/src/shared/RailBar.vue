@@ -6,6 +6,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { useOutbox } from '@/device/useOutbox'
 import StudentPicker from './StudentPicker.vue'
 import { useHand } from './useHand'
+import { useNarrow } from './useNarrow'
 import { useSignedIn } from '@/device/useSignedIn'
 
 const { t } = useI18n()
@@ -18,6 +19,14 @@ const menu = ref<InstanceType<typeof Menu>>()
 const picker = ref<InstanceType<typeof StudentPicker>>()
 const student = ref<HTMLButtonElement>()
 const isCoach = computed(() => signedIn.me?.person.role === 'COACH')
+
+/** On a phone there is room for one word. */
+const narrow = useNarrow(620)
+const shownName = computed(() => {
+  const name = hand.hand.studentName
+  if (!name) return t(narrow.value ? 'rail.noStudentShort' : 'rail.noStudent')
+  return narrow.value ? (name.split(/\s+/)[0] ?? name) : name
+})
 
 /** The one key that works on every page. */
 const KEY_STUDENT = 'k'
@@ -78,7 +87,7 @@ function isHere(key: string): boolean {
         :aria-label="`${hand.hand.studentName ?? t('rail.noStudent')}. ${t('student.key', { key: KEY_STUDENT.toUpperCase() })}`"
         @click="picker?.open($event)"
       >
-        <strong>{{ hand.hand.studentName ?? t('rail.noStudent') }}</strong>
+        <strong>{{ shownName }}</strong>
         <kbd aria-hidden="true">{{ KEY_STUDENT.toUpperCase() }}</kbd>
       </button>
       <strong v-else class="who">{{ signedIn.me.person.name }}</strong>
@@ -89,7 +98,7 @@ function isHere(key: string): boolean {
         :aria-label="t('rail.account', { name: signedIn.me.person.name })"
         @click="menu?.toggle($event)"
       >
-        <span>{{ t('rail.account', { name: signedIn.me.person.name }) }}</span>
+        <span>{{ narrow ? t('rail.you') : t('rail.account', { name: signedIn.me.person.name }) }}</span>
       </button>
     </div>
     <StudentPicker v-if="isCoach" ref="picker" />
@@ -198,13 +207,17 @@ path {
 @media (max-width: 620px) {
   .rail {
     padding: 0 6px;
-    grid-template-columns: 58px 1fr 48px;
+    grid-template-columns: 64px 1fr 48px;
   }
   a {
     min-width: 45px;
     font-size: 11.5px;
   }
-  .who span {
+  .who {
+    font-size: 13px;
+    min-height: 32px;
+  }
+  .who kbd {
     display: none;
   }
   ol {

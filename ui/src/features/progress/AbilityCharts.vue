@@ -1,14 +1,13 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import ChartGrid from '@/charts/ChartGrid.vue'
 import TrendChart from '@/charts/TrendChart.vue'
-import type { OverallChange, SkillProgress } from '@/api/types'
-import { useUnits } from '@/shared/units'
+import type { SkillProgress } from '@/api/types'
 
-/** What all skills say together, then ability by skill, a small chart each on one scale; the bar is the 95 % interval. */
-defineProps<{ skills: SkillProgress[]; overall?: OverallChange }>()
+/** Ability by skill, a small chart each, all on one scale cut to what there is; the bar is the 95 % interval. */
+const props = defineProps<{ skills: SkillProgress[] }>()
 const { t } = useI18n()
-const { figure } = useUnits()
 
 /** Lower ends of the bands (grading.md). */
 const BANDS = [
@@ -29,50 +28,41 @@ function points(skill: SkillProgress) {
   }))
 }
 
-function signed(value: number | undefined): string {
-  const text = figure(Math.abs(value ?? 0), 0)
-  return (value ?? 0) < 0 ? `−${text}` : `+${text}`
-}
-
-function change({ change, changeLower: lower, changeUpper: upper }: SkillProgress): string {
-  return change === undefined ? t('progress.changeTooFew') : inSixWeeks(change, lower, upper)
-}
-
-function inSixWeeks(change: number, lower: number | undefined, upper: number | undefined): string {
-  return t('progress.change', { change: signed(change), lower: signed(lower), upper: signed(upper) })
-}
+/** All charts alike, so that skills can be compared; cut to hundreds, since a flat line on 0 to 1000 tells nothing. */
+const STEP = 100
+const range = computed(() => {
+  const all = props.skills.flatMap(points)
+  const low = Math.min(...all.map((one) => one.lower))
+  const high = Math.max(...all.map((one) => one.upper))
+  if (!Number.isFinite(low)) return { low: 0, high: 1000 }
+  const from = Math.floor(low / STEP) * STEP
+  // Four parts of the scale that read as round numbers.
+  return { low: from, high: from + Math.ceil((high - from) / (2 * STEP)) * 2 * STEP }
+})
+const guides = computed(() =>
+  BANDS.filter(({ at }) => at > range.value.low && at < range.value.high).map(({ at, key }) => ({
+    at,
+    name: t(`grades.band.${key}`),
+  })),
+)
 </script>
 
 <template>
   <section>
-    <h2>{{ t('progress.ability') }}</h2>
-    <p v-if="overall" class="overall" data-testid="overall">
-      <strong>{{ t(`progress.overall.${overall.verdict}`) }}</strong>
-      {{ inSixWeeks(overall.change, overall.lower, overall.upper) }}
-    </p>
-    <p v-if="overall && overall.verdict === 'NO_CLEAR_CHANGE_YET'" class="small">
-      {{
-        overall.visible === undefined
-          ? t('progress.tooLittleToShow')
-          : t('progress.visible', { points: figure(overall.visible, 0) })
-      }}
-    </p>
+    <h2>{{ t('progress.overTime') }}</h2>
     <ChartGrid>
       <article v-for="skill in skills" :key="skill.skill">
         <h3>
           {{ t(`skill.${skill.skill}`) }}
           <small v-if="skill.note">{{ t(`progress.note.${skill.note}`) }}</small>
         </h3>
-        <p class="small">
-          <strong>{{ t(`progress.verdict.${skill.verdict}`) }}</strong> {{ change(skill) }}
-        </p>
         <TrendChart
           :label="t('progress.abilityOf', { skill: t(`skill.${skill.skill}`) })"
           :y-name="t('progress.grade')"
           :series="[{ name: t(`skill.${skill.skill}`), points: points(skill) }]"
-          :guides="BANDS.map(({ at, key }) => ({ at, name: t(`grades.band.${key}`) }))"
-          :y-min="0"
-          :y-max="1000"
+          :guides="guides"
+          :y-min="range.low"
+          :y-max="range.high"
         />
       </article>
     </ChartGrid>
@@ -81,10 +71,6 @@ function inSixWeeks(change: number, lower: number | undefined, upper: number | u
 </template>
 
 <style scoped>
-.overall {
-  margin: 4px 0 12px;
-  font-size: 20px;
-}
 h3 small {
   font-weight: 400;
   color: var(--ink-second);

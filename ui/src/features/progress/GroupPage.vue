@@ -119,10 +119,7 @@ async function open(student: StudentInGroup): Promise<void> {
                       <RouterLink :to="`/drills/${one.drillId}`">{{ one.drillTitle }}</RouterLink>
                       <span class="quiet figures since">
                         {{
-                          t('progress.group.dueSince', {
-                            days: figure(one.daysSince, 0),
-                            interval: one.intervalDays,
-                          })
+                          t('progress.group.dueSince', { days: figure(one.daysSince, 0) }, one.intervalDays)
                         }}</span
                       >
                     </li>

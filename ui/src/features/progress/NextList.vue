@@ -24,6 +24,23 @@ const skills = computed(() => {
   return [...bySkill].map(([skill, stations]) => ({ skill, stations }))
 })
 
+/** In each skill what is hard enough to learn from, begun already before what is new. */
+const firsts = computed(() =>
+  skills.value.flatMap(({ stations }) => {
+    const fits = stations.filter((one) => one.inBand)
+    const first = fits.find((one) => one.studentTries > 0) ?? fits[0] ?? stations[0]
+    return first ? [first] : []
+  }),
+)
+
+/** The link takes the student along. */
+function to(one: NextStation) {
+  return {
+    path: `/drills/${one.drillId}`,
+    query: { station: String(one.station + 1), student: props.studentId },
+  }
+}
+
 function why(one: NextStation): string {
   const grades = { station: figure(one.stationGrade, 0), student: figure(one.studentGrade, 0) }
   const from = t(one.skillUntried ? 'progress.next.untriedSkill' : 'progress.next.grades', grades)
@@ -42,40 +59,66 @@ function why(one: NextStation): string {
   <section data-testid="next">
     <h2>{{ t('progress.next.title') }}</h2>
     <PageState :busy="busy" :problem="problem" :ready="data !== undefined" @retry="reload">
-      <p v-if="data" class="small quiet">
-        {{
-          t('progress.next.why', {
-            table: data.tableName,
-            low: percent(data.bandLow),
-            high: percent(data.bandHigh),
-          })
-        }}
-      </p>
-      <table>
-        <tbody v-for="{ skill, stations } in skills" :key="skill">
-          <tr v-for="(one, index) in stations" :key="`${one.drillId} ${one.station}`">
-            <th scope="row" class="skill">{{ index === 0 ? t(`skill.${skill}`) : '' }}</th>
-            <td>
-              <RouterLink :to="{ path: `/drills/${one.drillId}`, query: { station: one.station + 1 } }">{{
-                one.drillTitle
-              }}</RouterLink>
-              <span class="quiet number">{{ one.station + 1 }} · {{ one.stationName }}</span>
-            </td>
-            <td class="figures chance">
-              <strong>{{ percent(one.p) }} %</strong>
-              <span class="quiet small number">
-                {{ t('review.interval', { lower: percent(one.lower), upper: percent(one.upper) }) }}</span
-              >
-            </td>
-            <td class="small quiet">{{ why(one) }}</td>
-          </tr>
-        </tbody>
-      </table>
+      <ul class="bare firsts">
+        <li v-for="one in firsts" :key="one.skill">
+          <span class="skill quiet">{{ t(`skill.${one.skill}`) }}</span>
+          <RouterLink :to="to(one)">{{ one.drillTitle }}</RouterLink>
+          <span class="quiet">{{ one.station + 1 }} · {{ one.stationName }}</span>
+          <strong class="figures">{{ t('progress.next.inHundred', { n: percent(one.p) }) }}</strong>
+        </li>
+      </ul>
+      <details>
+        <summary>{{ t('progress.next.all') }}</summary>
+        <p v-if="data" class="small quiet">
+          {{
+            t('progress.next.why', {
+              table: data.tableName,
+              low: percent(data.bandLow),
+              high: percent(data.bandHigh),
+            })
+          }}
+        </p>
+        <table>
+          <tbody v-for="{ skill, stations } in skills" :key="skill">
+            <tr v-for="(one, index) in stations" :key="`${one.drillId} ${one.station}`">
+              <th scope="row" class="skill">{{ index === 0 ? t(`skill.${skill}`) : '' }}</th>
+              <td>
+                <RouterLink :to="to(one)">{{ one.drillTitle }}</RouterLink>
+                <span class="quiet number">{{ one.station + 1 }} · {{ one.stationName }}</span>
+              </td>
+              <td class="figures chance">
+                <strong>{{ percent(one.p) }} %</strong>
+                <span class="quiet small number">
+                  {{ t('review.interval', { lower: percent(one.lower), upper: percent(one.upper) }) }}</span
+                >
+              </td>
+              <td class="small quiet">{{ why(one) }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </details>
     </PageState>
   </section>
 </template>
 
 <style scoped>
+.firsts li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 10px;
+  align-items: baseline;
+  padding: 6px 0;
+  border-top: 1px solid var(--hairline);
+}
+.firsts .skill {
+  min-width: 76px;
+}
+summary {
+  min-height: 44px;
+  padding: 10px 0;
+  color: var(--amber-text);
+  cursor: pointer;
+}
 table {
   border-collapse: collapse;
   width: 100%;

@@ -9,6 +9,7 @@ import ErrorSizes from './ErrorSizes.vue'
 import MilestoneList from './MilestoneList.vue'
 import NextList from './NextList.vue'
 import PaperAndFiles from './PaperAndFiles.vue'
+import SkillVerdicts from './SkillVerdicts.vue'
 import PracticeCharts from './PracticeCharts.vue'
 import StationTable from './StationTable.vue'
 import StudentFrame from './StudentFrame.vue'
@@ -54,10 +55,13 @@ const since = computed(() => {
             })
           }}
         </p>
-        <AbilityCharts :skills="data.skills" :overall="data.overall" />
       </template>
-      <NextList :key="data.studentId" :student-id="data.studentId" />
+      <div class="first">
+        <SkillVerdicts v-if="data.attempts > 0" :skills="data.skills" :overall="data.overall" />
+        <NextList :key="data.studentId" :student-id="data.studentId" />
+      </div>
       <template v-if="data.attempts > 0">
+        <AbilityCharts :skills="data.skills" />
         <PracticeCharts :key="data.studentId" :progress="data" />
         <ErrorSizes :key="data.studentId" :student-id="data.studentId" />
         <StationTable :stations="data.stations" />
@@ -74,6 +78,17 @@ const since = computed(() => {
 </template>
 
 <style scoped>
+.first {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 0 36px;
+  align-items: start;
+}
+@media (max-width: 1000px) {
+  .first {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 .sum {
   margin: 4px 0 12px;
 }

@@ -1,15 +1,18 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { useAboutStudent } from '@/shared/useAboutStudent'
 
 /** The views of progress; the group is for coaches. */
-const { isCoach } = useAboutStudent()
+const { isCoach, studentId } = useAboutStudent()
+/** The student goes along from view to view. */
+const query = computed(() => (isCoach.value && studentId.value ? { student: studentId.value } : {}))
 </script>
 
 <template>
   <nav class="tabs no-print" :aria-label="$t('progress.views')">
     <RouterLink v-if="isCoach" to="/progress/group">{{ $t('progress.group.tab') }}</RouterLink>
-    <RouterLink to="/progress">{{ $t('progress.student') }}</RouterLink>
-    <RouterLink to="/progress/template">{{ $t('progress.template.tab') }}</RouterLink>
+    <RouterLink :to="{ path: '/progress', query }">{{ $t('progress.student') }}</RouterLink>
+    <RouterLink :to="{ path: '/progress/template', query }">{{ $t('progress.template.tab') }}</RouterLink>
   </nav>
 </template>
 

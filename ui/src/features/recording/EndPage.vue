@@ -29,11 +29,14 @@ async function reopen(): Promise<void> {
         <h1>{{ t('end.title') }}</h1>
         <p>
           {{
-            t('end.lead', {
-              drills: data.session.drills.map(({ title }) => title).join(', '),
-              table: data.session.tableName,
+            t(
+              'end.lead',
+              {
+                drills: data.session.drills.map(({ title }) => title).join(', '),
+                table: data.session.tableName,
+              },
               minutes,
-            })
+            )
           }}
           <RouterLink v-if="!data.session.closedAt" :to="`/table/${sessionId}`">{{
             t('end.stillOpen')

@@ -139,7 +139,6 @@ function heading({ session, selection }: Review): string {
 
 <template>
   <section class="compare" data-testid="compare">
-    <h2>{{ t('review.compare.title') }}</h2>
     <p v-if="earlier.length === 0" class="quiet">{{ t('review.compare.none') }}</p>
     <template v-else>
       <ChoiceField v-model="chosen" :label="t('review.compare.with')" :options="options" />

@@ -7,7 +7,7 @@ import { percent, useUnits } from '@/shared/units'
 
 /** What the attempts say besides the first figures: each a sentence with its n and interval, or a small table. */
 const props = defineProps<{ review: Review; scale: StrikeScale }>()
-const emit = defineEmits<{ choose: [id: string]; only: [part: { key: string; name: string }] }>()
+const emit = defineEmits<{ only: [part: { key: string; name: string }] }>()
 /** As the address names a part of a selection. */
 const PARTS = { byPot: 'pot', byCall: 'call', byObservation: 'observation' } as const
 const { t } = useI18n()
@@ -69,13 +69,6 @@ const streak = computed(() => {
   return [t(`review.found.${luck}`, { n: found.longestMade, p: percent(found.luck) })]
 })
 
-const asked = computed(() =>
-  findings.value.askAbout.map((id) => ({
-    id,
-    number: props.review.attempts.findIndex((one) => one.id === id) + 1,
-  })),
-)
-
 const tables = computed(() =>
   [
     { key: 'byPot' as const, rows: findings.value.byPot, name: (one: GroupFigures) => potName(one.name) },
@@ -116,15 +109,8 @@ function spread({ dispersion }: GroupFigures): string {
 
 <template>
   <section class="findings" data-testid="findings">
-    <h2>{{ t('review.found.title') }}</h2>
     <ul>
       <li v-for="sentence in sentences" :key="sentence">{{ sentence }}</li>
-      <li v-if="asked.length">
-        {{ t('review.found.ask') }}
-        <button v-for="one in asked" :key="one.id" type="button" class="link" @click="emit('choose', one.id)">
-          {{ one.number }}
-        </button>
-      </li>
     </ul>
     <p v-if="findings.against && !findings.against.real" class="small quiet">
       {{ t('review.found.limits') }}

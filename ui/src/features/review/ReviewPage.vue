@@ -83,6 +83,14 @@ const rows = computed(() =>
   (data.value?.attempts ?? []).map((one, index) => ({ one, index })).slice(-MOST_ROWS),
 )
 
+/** Landings that the stroke hardly ever gives: asked about, never taken away. */
+const asked = computed(() =>
+  (data.value?.findings.askAbout ?? []).map((id) => ({
+    id,
+    number: (data.value?.attempts ?? []).findIndex((one) => one.id === id) + 1,
+  })),
+)
+
 /** A square that holds the ring, the ellipses and every landing shown. */
 const closeUp = computed(() => {
   const review = data.value
@@ -177,6 +185,12 @@ const RESULT_WORDS = { SUCCESS: 'review.yes', FAILURE: 'review.no', NOT_JUDGED: 
             {{ headline(data) }}
             <small v-if="data.findings.helpsMost" class="quiet">{{ t('review.found.help.basis') }}</small>
           </p>
+          <p v-if="asked.length" class="ask">
+            {{ t('review.found.ask') }}
+            <button v-for="one in asked" :key="one.id" type="button" class="link" @click="chosenId = one.id">
+              {{ one.number }}
+            </button>
+          </p>
         </div>
         <p v-if="data.attempts.length === 0" class="empty">
           {{ t('review.empty') }}
@@ -207,15 +221,14 @@ const RESULT_WORDS = { SUCCESS: 'review.yes', FAILURE: 'review.no', NOT_JUDGED: 
           <aside>
             <FigureList :review="data" />
           </aside>
-          <FindingsList
-            v-if="!data.explored"
-            class="below"
-            :review="data"
-            :scale="data.table.strike"
-            @choose="chosenId = $event"
-            @only="only"
-          />
-          <CompareSessions v-if="!data.explored" class="below no-print" :review="data" />
+          <details v-if="!data.explored" class="below fold">
+            <summary>{{ t('review.found.title') }}</summary>
+            <FindingsList :review="data" :scale="data.table.strike" @only="only" />
+          </details>
+          <details v-if="!data.explored" class="below fold no-print">
+            <summary>{{ t('review.compare.title') }}</summary>
+            <CompareSessions :review="data" />
+          </details>
           <section class="below">
             <MarkLegend :shot="data.shot" :outcomes="data.outcomes" :explored="data.explored !== undefined" />
             <label v-if="data.missedWithLanding > 0" class="small no-print">
@@ -276,13 +289,28 @@ const RESULT_WORDS = { SUCCESS: 'review.yes', FAILURE: 'review.no', NOT_JUDGED: 
   display: block;
   font-size: 14px;
 }
+.ask {
+  margin: 4px 0 0;
+}
+.ask .link {
+  margin-right: 8px;
+}
+.fold > summary {
+  min-height: 44px;
+  display: list-item;
+  padding: 10px 0;
+  font-family: var(--font-title);
+  font-size: 20px;
+  font-weight: 600;
+  cursor: pointer;
+}
 .page {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 350px;
   gap: 12px 28px;
   padding: 14px 24px 24px;
 }
-header.heading,
+.heading,
 .days,
 .below,
 .empty {

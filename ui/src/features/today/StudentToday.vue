@@ -32,7 +32,10 @@ const underWay = computed(() =>
     ({ session }) => !session.closedAt && sameDay(new Date(session.startedAt), new Date()),
   ),
 )
-const last = computed(() => props.line.sessions[0])
+/** The last one in which something was recorded. */
+const last = computed(
+  () => props.line.sessions.find(({ attempts }) => attempts > 0) ?? props.line.sessions[0],
+)
 const due = computed(() => props.progress?.due[0])
 /** What was played last is what there is to go on with, where nothing is due. */
 const familiar = computed(() => last.value?.session.drills[0])
@@ -99,7 +102,7 @@ async function another(): Promise<void> {
           >{{ due.drillTitle }}</RouterLink
         >
         <span class="small quiet figures">{{
-          $t('progress.group.dueSince', { days: figure(due.daysSince, 0), interval: due.intervalDays })
+          $t('progress.group.dueSince', { days: figure(due.daysSince, 0) }, due.intervalDays)
         }}</span>
       </p>
       <p v-else-if="progress" class="bare quiet small">{{ $t('today.nothingDue') }}</p>
@@ -111,7 +114,9 @@ async function another(): Promise<void> {
           :to="{ path: `/review/${last.session.id}`, query: alone ? {} : { student: line.student.id } }"
           >{{ last.session.drills.map((one) => one.title).join(', ') }}</RouterLink
         >
-        <span class="small figures">{{ $t('today.counts', last) }}</span>
+        <span class="small figures">{{
+          last.attempts ? $t('today.counts', last) : $t('sessions.nothingRecorded')
+        }}</span>
       </p>
       <p v-else class="bare quiet">{{ $t('today.neverPractised') }}</p>
     </div>
@@ -146,7 +151,7 @@ async function another(): Promise<void> {
 <style scoped>
 .student {
   display: grid;
-  grid-template-columns: minmax(150px, 1.1fr) minmax(170px, 1.2fr) minmax(180px, 1.3fr) minmax(200px, 1.2fr);
+  grid-template-columns: minmax(150px, 1fr) minmax(170px, 1.1fr) minmax(180px, 1.1fr) minmax(330px, 1.6fr);
   gap: 8px 24px;
   align-items: start;
   padding: 14px 0;
@@ -166,6 +171,7 @@ async function another(): Promise<void> {
 }
 .act {
   display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
   gap: 8px;
 }
 .go {

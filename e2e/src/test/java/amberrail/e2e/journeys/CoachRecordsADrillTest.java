@@ -57,6 +57,7 @@ class CoachRecordsADrillTest extends Journey {
         server.restart();
         page.reload();
         assertThat(page.getByTestId("figures")).containsText("10 of 11");
+        page.getByText("Compare", new Page.GetByTextOptions().setExact(true)).click();
         page.locator(".compare select").selectOption(new SelectOption().setIndex(1));
         assertThat(page.locator(".compare")).containsText("distance to the target");
         page.navigate("/progress");

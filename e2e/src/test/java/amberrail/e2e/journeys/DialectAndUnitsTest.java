@@ -14,7 +14,8 @@ class DialectAndUnitsTest extends Journey {
         page.navigate("/settings");
         page.getByText("Snooker: pot, side").click();
         page.getByText("inches").click();
-        assertThat(page.getByText("Saved", new Page.GetByTextOptions().setExact(true))).isVisible();
+        assertThat(page.getByText("Saved", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
         page.navigate("/drills/roll-on-to-the-ring");
         assertThat(page.getByText("Pot ball 1 in the left middle pocket")).isVisible();
         assertThat(page.getByText("8.7 in").first()).isVisible();

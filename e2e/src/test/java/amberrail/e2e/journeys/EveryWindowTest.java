@@ -58,6 +58,7 @@ class EveryWindowTest extends Journey {
             "/drills",
             "/drills/roll-on-to-the-ring",
             "/review",
+            "/progress",
             "/people",
             "/settings",
             "/table/begin",
@@ -87,7 +88,7 @@ class EveryWindowTest extends Journey {
     @Test
     void recordingAndReviewPassItToo() {
         Page page = signedIn("iris", 1280, 800);
-        page.locator(".go.main").first().click();
+        page.getByText("Go on").first().click();
         new RecordingPage(page);
         assertThat(violations(page)).isEmpty();
         page.navigate("/progress");

@@ -48,7 +48,7 @@ class FirstCoachOpensTheClubTest {
             student.getByLabel("Password").fill(PASSWORD);
             button(student, "Sign in with this").click();
             student.waitForURL("**/today");
-            button(student, "Start a drill").click();
+            button(student, "Another drill").click();
             student.getByText("Roll on to the ring").click();
             button(student, "Record this drill").click();
             student.waitForURL("**/table/*");

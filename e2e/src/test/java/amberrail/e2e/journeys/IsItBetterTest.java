@@ -57,11 +57,16 @@ class IsItBetterTest extends Journey {
     void everySessionTogetherThenOnlyOnePartOfThem() {
         Page page = atTamsin();
         page.navigate("/review");
-        page.locator("main li a").first().click();
+        page.locator("main tbody tr")
+                .filter(new Locator.FilterOptions().setHasText("Tamsin Vale"))
+                .first()
+                .locator("th a")
+                .click();
         page.getByText("Every session of this drill").click();
         page.waitForURL("**/review/selection**");
         assertThat(page.locator(".heading")).containsText("sessions");
         int all = page.locator("table.attempts tbody tr").count();
+        page.getByText("What it says").click();
         page.locator(".findings table .link").first().click();
         assertThat(page.getByText("Only attempts that went in one way.")).isVisible();
         assertThat(page.locator("table.attempts tbody tr")).not().hasCount(all);

@@ -28,7 +28,7 @@ class KeyboardOnlyTest extends Journey {
         page.keyboard().type(People.PASSWORD);
         page.keyboard().press("Enter");
         page.waitForURL("**/today");
-        tabTo(page, "Start a drill");
+        tabTo(page, "Another drill");
         page.keyboard().press("Enter");
         page.waitForURL("**/drills");
         page.getByText("Roll on to the ring").waitFor();

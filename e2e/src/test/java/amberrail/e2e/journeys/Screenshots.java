@@ -47,6 +47,9 @@ class Screenshots extends Journey {
         page.locator(".stations").waitFor();
         page.locator(".trend svg text").first().waitFor();
         shoot(page, "progress");
+        page.navigate("/review");
+        page.locator("main tbody tr").first().waitFor();
+        shoot(page, "sessions");
         page.navigate("/progress/group");
         page.getByText("Wren Castellane").waitFor();
         shoot(page, "group");

@@ -124,7 +124,61 @@ class WhoseShotTest extends Journey {
             page.getByRole(AriaRole.MAIN).waitFor();
             page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
             assertThat(rail(page)).as(path).isEqualTo("Odo Brandt");
+            assertThat(page.getByText("You are looking at Sabela Quint’s session"))
+                    .isVisible();
         }
+    }
+
+    /** Press, two letters, Enter; from then on the address says whose page it is, in every window by itself. */
+    @Test
+    void theStudentIsChosenByAKeyAndStandsInTheAddress() {
+        Page page = signedIn("iris", 1280, 800);
+        page.getByText("Sabela Quint").first().waitFor();
+        page.keyboard().press("k");
+        page.getByLabel("Choose a student").first().waitFor();
+        page.keyboard().type("ta");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".rail .who strong")).hasText("Tamsin Vale");
+        page.navigate("/progress");
+        page.waitForURL("**/progress?student=*");
+        assertThat(page.locator("h1")).hasText("Progress: Tamsin Vale");
+        String address = page.url();
+        Page second = page.context().newPage();
+        second.navigate("/today");
+        second.getByText("Odo Brandt").first().click();
+        assertThat(second.locator("h1")).hasText("Progress: Odo Brandt");
+        assertThat(second.getByText("You are looking at Odo Brandt’s page")).isVisible();
+        assertThat(second.locator(".rail .who strong")).hasText("Tamsin Vale");
+        second.getByText("Choose Odo Brandt").click();
+        assertThat(second.locator(".rail .who strong")).hasText("Odo Brandt");
+        page.reload();
+        assertThat(page.url()).isEqualTo(address);
+        assertThat(page.locator("h1")).hasText("Progress: Tamsin Vale");
+    }
+
+    /** Nothing is a dead end: a page without a student offers the choice, an ended session what comes next. */
+    @Test
+    void aPageWithoutAStudentAndTheEndOfASessionOfferWhatComesNext() throws Exception {
+        Page page = signedIn("iris", 1280, 800);
+        page.navigate("/progress");
+        page.getByText("Wren Castellane").click();
+        assertThat(page.locator("h1")).hasText("Progress: Wren Castellane");
+        String session = groupSession(page, "roll-on-to-the-ring", "Wren Castellane");
+        page.navigate("/table/" + session);
+        RecordingPage table = new RecordingPage(page);
+        assertThat(page.getByText("Next shot: Wren Castellane")).isVisible();
+        table.tap(X, Y);
+        assertThat(table.sync()).hasText("Everything saved");
+        assertThat(page.getByText("Next shot: Wren Castellane")).isHidden();
+        page.keyboard().press("b");
+        page.getByText("End the session").click();
+        page.waitForURL("**/end");
+        assertThat(page.getByText("Roll on to the ring: 0 of 1 succeeded (1 attempt)"))
+                .isVisible();
+        assertThat(page.getByText("Nothing stands out yet: 0 of 1 succeeded.")).isVisible();
+        page.getByText("Start:").click();
+        page.waitForURL("**/table/*");
+        assertThat(page.getByText("Next shot: Wren Castellane")).isVisible();
     }
 
     @Test
@@ -144,7 +198,7 @@ class WhoseShotTest extends Journey {
                 .entrySet()) {
             Locator student =
                     page.locator(".students > li").filter(new Locator.FilterOptions().setHasText(line.getKey()));
-            assertThat(student.locator(".sessions li").first()).containsText(line.getValue());
+            assertThat(student.locator(".last")).containsText(line.getValue());
         }
     }
 }

@@ -38,7 +38,7 @@ public final class RecordingPage {
     public static RecordingPage startWhereTheyStand(Page page, String student, String drillId) {
         page.navigate("/drills");
         page.locator("a[href='/drills/" + drillId + "']").click();
-        page.waitForURL("**/drills/" + drillId);
+        page.waitForURL("**/drills/" + drillId + "*");
         page.waitForLoadState(LoadState.NETWORKIDLE);
         page.getByRole(AriaRole.COMBOBOX).first().click();
         // The same names can be chosen below, for whose chance is asked.
