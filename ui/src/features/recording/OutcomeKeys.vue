@@ -114,16 +114,19 @@ button svg {
 }
 @media (max-width: 620px) {
   .keys {
-    grid-template-columns: 1fr;
-    gap: 4px;
-    height: 100%;
-    grid-auto-rows: 1fr;
+    gap: 6px;
   }
   button {
-    min-height: 44px;
-    padding: 2px 6px;
-    font-size: 13px;
-    gap: 6px;
+    min-height: 60px;
+    padding: 4px;
+    font-size: 12.5px;
+    flex-direction: column;
+    justify-content: center;
+    gap: 2px;
+    text-align: center;
+  }
+  .word {
+    flex: none;
   }
   kbd {
     display: none;

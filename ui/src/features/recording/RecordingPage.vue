@@ -399,12 +399,29 @@ async function goOn(): Promise<void> {
     min-height: 44px;
   }
 }
+/* A phone on its side, or a page at twice its size: the cloth keeps its room, the rest scrolls. */
+@media (max-height: 560px) and (min-width: 621px) {
+  .recording {
+    height: auto;
+  }
+  .cloth {
+    height: max(240px, calc(100dvh - var(--rail-height) - 76px));
+  }
+}
 @media (max-width: 620px) {
   .recording {
-    grid-template: auto auto minmax(0, 1fr) auto auto / minmax(0, 1fr) 124px;
-    grid-template-areas: 'header header' 'margin margin' 'cloth outcomes' 'before before' 'below below';
-    gap: 6px 8px;
+    height: auto;
+    grid-template: auto auto auto auto auto auto / minmax(0, 1fr);
+    grid-template-areas: 'header' 'margin' 'cloth' 'outcomes' 'before' 'below';
+    gap: 6px;
     padding: 6px 8px;
+  }
+  /* As large as leaves the keys in reach of the thumb; what is needed less often is a little way down. */
+  .cloth {
+    height: max(240px, calc(100dvh - var(--rail-height) - 348px));
+  }
+  .first {
+    font-size: 22px;
   }
   .margin {
     min-height: 62px;

@@ -24,6 +24,10 @@ const emit = defineEmits<{ go: [station: number, mirrored: boolean] }>()
 const dots = computed(() =>
   Array.from({ length: props.rule.successes }, (_, i) => i < (props.standing?.reached ?? 0)),
 )
+/** Of the limit a session has. */
+const triesLeft = computed(() =>
+  props.standing && !props.standing.capReached ? props.standing.capTries - props.standing.tries : undefined,
+)
 const next = computed(() => {
   const step = props.standing?.next
   return step?.why === 'PASSED' ? step : undefined
@@ -82,6 +86,9 @@ const next = computed(() => {
         >
           <span v-for="(full, i) in dots" :key="i" :class="{ full }" />
         </span>
+        <span v-if="triesLeft !== undefined" class="small quiet figures">{{
+          $t('recording.triesLeft', triesLeft)
+        }}</span>
       </template>
     </div>
     <p v-if="standing?.next.why === 'CAP'" class="cap" role="status">

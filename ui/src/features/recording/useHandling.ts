@@ -22,6 +22,10 @@ export function useHandling(
   const millimetresPerPixel = ref(3)
 
   function commit(place: Point | undefined, placedBy: PlacedBy): void {
+    if (!editing.value && store.detail.value?.session.paused) {
+      hint.value = t('recording.pausedTap')
+      return
+    }
     hint.value = ''
     cross.value = undefined
     keyboardPlacing.value = false

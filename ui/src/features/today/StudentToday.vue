@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, onMounted } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import type { StudentInGroup, StudentLine } from '@/api/types'
+import { answer, api } from '@/api/client'
 import { useHand } from '@/shared/useHand'
+import { useLoad } from '@/shared/useLoad'
 import { useUnits } from '@/shared/units'
 import { useStartDrill } from '@/shared/useStartDrill'
 
@@ -37,8 +39,23 @@ const last = computed(
   () => props.line.sessions.find(({ attempts }) => attempts > 0) ?? props.line.sessions[0],
 )
 const due = computed(() => props.progress?.due[0])
-/** What was played last is what there is to go on with, where nothing is due. */
-const familiar = computed(() => last.value?.session.drills[0])
+/** A student's own first thing: hard enough to learn from, begun already before what is new. */
+const next = useLoad(async () => {
+  if (!props.alone) return undefined
+  const found = await answer(
+    api.GET('/api/v1/students/{id}/next-stations', { params: { path: { id: props.line.student.id } } }),
+  )
+  const fits = found.stations.filter((one) => one.inBand)
+  return fits.find((one) => one.studentTries > 0) ?? fits[0]
+})
+onMounted(next.reload)
+/** Where nothing is due: what comes next, or what was played last. */
+const familiar = computed(() => {
+  const one = next.data.value
+  if (one) return { id: one.drillId, title: one.drillTitle, station: one.station }
+  const played = last.value?.session.drills[0]
+  return played && { id: played.id, title: played.title, station: undefined }
+})
 
 const attention = computed(() => {
   const words: string[] = []
@@ -71,8 +88,8 @@ function when(instant: string): string {
   return day.toLocaleDateString(undefined, { day: 'numeric', month: 'short', year: 'numeric' })
 }
 
-async function begin(drillId: string): Promise<void> {
-  await start({ id: props.line.student.id, name: props.line.student.name }, drillId)
+async function begin(drillId: string, station?: number): Promise<void> {
+  await start({ id: props.line.student.id, name: props.line.student.name }, drillId, station)
 }
 
 async function another(): Promise<void> {
@@ -136,7 +153,7 @@ async function another(): Promise<void> {
         type="button"
         class="go main"
         :disabled="starting"
-        @click="begin(familiar.id)"
+        @click="begin(familiar.id, familiar.station)"
       >
         {{ $t('today.startDue', { drill: familiar.title }) }}
       </button>

@@ -13,7 +13,9 @@ const signedIn = useSignedIn()
 const isCoach = computed(() => signedIn.me?.person.role === 'COACH')
 const { data, busy, problem, reload } = useLoad(() => answer(api.GET('/api/v1/today')))
 /** What is due and how it goes is worked out beside it: the list does not wait. */
-const group = useLoad(() => answer(api.GET('/api/v1/group-progress')))
+const group = useLoad(async () =>
+  isCoach.value ? (await answer(api.GET('/api/v1/group-progress'))).students : [],
+)
 onMounted(() => Promise.all([reload(), group.reload()]))
 
 async function addStudent(name: string) {
@@ -33,7 +35,7 @@ async function addStudent(name: string) {
           v-for="line in data?.students"
           :key="line.student.id"
           :line="line"
-          :progress="group.data.value?.students.find(({ studentId }) => studentId === line.student.id)"
+          :progress="group.data.value?.find(({ studentId }) => studentId === line.student.id)"
           :alone="!isCoach"
         />
       </ul>
