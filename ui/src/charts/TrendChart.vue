@@ -6,6 +6,7 @@ import { SVGRenderer } from 'echarts/renderers'
 import { computed } from 'vue'
 import VChart from 'vue-echarts'
 import { useI18n } from 'vue-i18n'
+import { dateOf } from '@/shared/days'
 import { errorBars, lineSeries, barSeries, axes, type TrendSeries, type Guide } from './trendOption'
 
 // SVG: it prints sharp, takes the theme's colours as they are, and a test can read it.
@@ -25,7 +26,7 @@ const props = defineProps<{
 const { t } = useI18n()
 
 function day(at: string): string {
-  return new Date(at).toLocaleDateString(undefined, { day: 'numeric', month: 'short' })
+  return dateOf(at).toLocaleDateString(undefined, { day: 'numeric', month: 'short' })
 }
 
 function number(value: number): string {

@@ -26,6 +26,23 @@ export function useNotation() {
     return parts.join(', ') || t('notation.centre')
   }
 
+  /** The same to a tenth of a tip, where rows would read alike otherwise. */
+  function fineTip(height: number, side: number, scale: StrikeScale): string {
+    if (tipNotation.value !== 'TIPS') return tip(height, side, scale)
+    const fine = (value: number, plus: string, minus: string) =>
+      Math.abs(value) < CENTRE_WITHIN_MILLIMETRES
+        ? []
+        : [
+            t('notation.fineTips', {
+              n: figure(Math.abs(value) / scale.tipDiameterMillimetres, 1),
+              way: t(`notation.${value > 0 ? plus : minus}`),
+            }),
+          ]
+    return (
+      [...fine(height, 'above', 'below'), ...fine(side, 'right', 'left')].join(', ') || t('notation.centre')
+    )
+  }
+
   function part(value: number, plus: string, minus: string, scale: StrikeScale): string {
     if (Math.abs(value) < CENTRE_WITHIN_MILLIMETRES) return ''
     const way = t(`notation.${value > 0 ? plus : minus}`)
@@ -77,7 +94,7 @@ export function useNotation() {
     return paceNotation.value === 'METRES_PER_SECOND' ? words : `${words} (${figure(metresPerSecond, 2)} m/s)`
   }
 
-  return { tip, pace, fullPace }
+  return { tip, fineTip, pace, fullPace }
 }
 
 /** Whole tips as they are said, halves as a half: "1", "½", "1½". */

@@ -42,19 +42,29 @@ async function draw(): Promise<void> {
 onMounted(draw)
 watch(kind, draw)
 
+function unit({ unit }: Column): string {
+  return unit === '°' ? unit : unit && ` ${unit}`
+}
+
+/** Nothing for what rounds to nothing. */
+function way(value: number, { ways, digits }: Column): string {
+  if (!ways || Number(Math.abs(value).toFixed(digits)) === 0) return ''
+  return ` ${t(`lab.way.${ways[value > 0 ? 0 : 1]}`)}`
+}
+
 /** Tips and pace as the reader writes them; everything else as it is. */
 function cell(row: Row, column: Column): string {
   const scale = drawing.value?.strike
   if (scale && column.name === 'tip' && row.tipHeightMillimetres !== undefined)
-    return notation.tip(Number(row.tipHeightMillimetres), 0, scale)
-  if (scale && column.name === 'side') return notation.tip(0, Number(row.sideMillimetres), scale)
+    return notation.fineTip(Number(row.tipHeightMillimetres), 0, scale)
+  if (scale && column.name === 'side') return notation.fineTip(0, Number(row.sideMillimetres), scale)
   if (scale && column.name === 'paceMetresPerSecond' && typeof row.paceMetresPerSecond === 'number')
     return notation.fullPace(row.paceMetresPerSecond, scale)
   const value = row[column.name]
   if (value === undefined) return t(row.inOff ? 'lab.inOff' : 'lab.notPossible')
   if (typeof value === 'boolean') return ''
   if (typeof value === 'string') return t(`lab.word.${value}`)
-  return `${figure(value, column.digits)}${column.unit ? ` ${column.unit}` : ''}`
+  return `${figure(column.ways ? Math.abs(value) : value, column.digits)}${unit(column)}${way(value, column)}`
 }
 </script>
 

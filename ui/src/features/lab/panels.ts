@@ -19,6 +19,8 @@ export interface Column {
   name: string
   unit: string
   digits: number
+  /** The words of a positive and of a negative figure: nobody at a table says minus. */
+  ways?: [string, string]
 }
 
 export interface Panel {
@@ -33,13 +35,13 @@ const PACE: Dial = { name: 'paceMetresPerSecond', unit: 'm/s', min: 0.4, max: 6,
 const CUT: Dial = { name: 'cutDegrees', unit: '°', min: 0, max: 75, step: 1, usual: 30 }
 const STROKE_COLUMNS: Column[] = [
   { name: 'tip', unit: '', digits: 0 },
-  { name: 'tipHeightMillimetres', unit: 'mm', digits: 1 },
+  { name: 'tipHeightMillimetres', unit: 'mm', digits: 1, ways: ['above', 'below'] },
   { name: 'travelMillimetres', unit: 'mm', digits: 0 },
   { name: 'fromCushionMillimetres', unit: 'mm', digits: 0 },
 ]
 const HEIGHT_COLUMNS: Column[] = [
   { name: 'tip', unit: '', digits: 0 },
-  { name: 'tipHeightMillimetres', unit: 'mm', digits: 1 },
+  { name: 'tipHeightMillimetres', unit: 'mm', digits: 1, ways: ['above', 'below'] },
 ]
 
 /** Every dial is a part of the question by its own name. */
@@ -91,7 +93,7 @@ export const PANELS: Panel[] = [
   {
     key: 'runThrough',
     dials: [{ ...DISTANCE, usual: 600 }, PACE],
-    columns: [{ name: 'wantedMillimetres', unit: 'mm', digits: 0 }, ...HEIGHT_COLUMNS],
+    columns: [{ name: 'wantedMillimetres', unit: 'mm', digits: 0, ways: ['on', 'back'] }, ...HEIGHT_COLUMNS],
     path: '/api/v1/lab/run-through',
   },
   {
@@ -103,11 +105,11 @@ export const PANELS: Panel[] = [
     ],
     columns: [
       { name: 'paceMetresPerSecond', unit: 'm/s', digits: 1 },
-      { name: 'squirtDegrees', unit: '°', digits: 2 },
-      { name: 'swerveDegrees', unit: '°', digits: 2 },
-      { name: 'throwDegrees', unit: '°', digits: 2 },
-      { name: 'aimDegrees', unit: '°', digits: 2 },
-      { name: 'aimMillimetresAtGhost', unit: 'mm', digits: 0 },
+      { name: 'squirtDegrees', unit: '°', digits: 2, ways: ['left', 'right'] },
+      { name: 'swerveDegrees', unit: '°', digits: 2, ways: ['left', 'right'] },
+      { name: 'throwDegrees', unit: '°', digits: 2, ways: ['left', 'right'] },
+      { name: 'aimDegrees', unit: '°', digits: 2, ways: ['left', 'right'] },
+      { name: 'aimMillimetresAtGhost', unit: 'mm', digits: 0, ways: ['left', 'right'] },
     ],
     path: '/api/v1/lab/side',
   },
@@ -122,9 +124,9 @@ export const PANELS: Panel[] = [
     columns: [
       { name: 'side', unit: '', digits: 0 },
       { name: 'sideMillimetres', unit: 'mm', digits: 1 },
-      { name: 'throwDegrees', unit: '°', digits: 2 },
-      { name: 'turnedDegrees', unit: '°', digits: 2 },
-      { name: 'besideMillimetres', unit: 'mm', digits: 0 },
+      { name: 'throwDegrees', unit: '°', digits: 2, ways: ['left', 'right'] },
+      { name: 'turnedDegrees', unit: '°', digits: 2, ways: ['left', 'right'] },
+      { name: 'besideMillimetres', unit: 'mm', digits: 0, ways: ['left', 'right'] },
     ],
     path: '/api/v1/lab/squeeze',
   },

@@ -2,6 +2,7 @@
 import { computed, onMounted, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
+import { dateOf } from '@/shared/days'
 import { useLoad } from '@/shared/useLoad'
 import { useUnits } from '@/shared/units'
 import AbilityCharts from './AbilityCharts.vue'
@@ -28,7 +29,7 @@ watch(studentId, reload)
 
 const since = computed(() => {
   const first = data.value?.weeks[0]
-  return first ? new Date(first.week).toLocaleDateString(undefined, { dateStyle: 'medium' }) : ''
+  return first ? dateOf(first.week).toLocaleDateString(undefined, { dateStyle: 'medium' }) : ''
 })
 </script>
 

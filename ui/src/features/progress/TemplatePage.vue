@@ -5,6 +5,7 @@ import { answer, api } from '@/api/client'
 import type { Template, TemplateTip } from '@/api/types'
 import SelectField from '@/shared/SelectField.vue'
 import { useAction } from '@/shared/useAction'
+import { dateOf } from '@/shared/days'
 import { useLoad } from '@/shared/useLoad'
 import { useUnits } from '@/shared/units'
 import TableDiagram from '@/table/TableDiagram.vue'
@@ -94,7 +95,7 @@ function spread(one: TemplateTip): string {
 }
 
 function when(takenOn: string): string {
-  return new Date(takenOn).toLocaleDateString(undefined, { dateStyle: 'medium' })
+  return dateOf(takenOn).toLocaleDateString(undefined, { dateStyle: 'medium' })
 }
 </script>
 

@@ -8,7 +8,7 @@ import { KEY_CALL } from './keys'
 import type { Call } from './useArmed'
 
 /** The stroke that is called for the next shots, in words; opens what changes it. */
-const props = defineProps<{ table: TableDrawing }>()
+const props = defineProps<{ table: TableDrawing; usual?: Call }>()
 const calling = defineModel<boolean>('calling', { required: true })
 const call = defineModel<Call | undefined>('call')
 const { t } = useI18n()
@@ -29,6 +29,7 @@ const words = computed(() => {
   <CallPicker
     v-model:visible="calling"
     v-model:call="call"
+    :usual="usual"
     :scale="table.strike"
     :ball-diameter-millimetres="table.cueBallDiameterMillimetres"
   />

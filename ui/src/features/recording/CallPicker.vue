@@ -8,7 +8,12 @@ import { useNotation } from '@/shared/useNotation'
 import type { Call } from './useArmed'
 
 /** What is called before a shot: where the tip meets the ball, on a picture of it in steps of half a tip, and the pace. */
-const props = defineProps<{ scale: StrikeScale; ballDiameterMillimetres: number }>()
+const props = defineProps<{
+  scale: StrikeScale
+  ballDiameterMillimetres: number
+  /** What one begins with: the stroke that is usual here. */
+  usual?: Call
+}>()
 const visible = defineModel<boolean>('visible', { required: true })
 const call = defineModel<Call | undefined>('call')
 const { t } = useI18n()
@@ -21,9 +26,10 @@ watch(
   visible,
   (open) => {
     if (!open) return
-    height.value = call.value?.tipHeightMillimetres ?? 0
-    side.value = call.value?.tipSideMillimetres ?? 0
-    pace.value = call.value ? metresPerSecondToPace(call.value.paceMetresPerSecond) : 3
+    const from = call.value ?? props.usual
+    height.value = from?.tipHeightMillimetres ?? 0
+    side.value = from?.tipSideMillimetres ?? 0
+    pace.value = from ? metresPerSecondToPace(from.paceMetresPerSecond) : 3
   },
   { immediate: true },
 )
@@ -61,6 +67,11 @@ function press(event: KeyboardEvent): void {
     ArrowUp: [0, 1],
     ArrowDown: [0, -1],
   }
+  if (event.key === 'Enter') {
+    event.preventDefault()
+    take()
+    return
+  }
   const way = ways[event.key]
   if (!way) return
   event.preventDefault()
@@ -94,6 +105,7 @@ function takeAway(): void {
     <svg
       :viewBox="`${-radius} ${-radius} ${2 * radius} ${2 * radius}`"
       tabindex="0"
+      autofocus
       role="application"
       :aria-label="t('recording.call.ball')"
       @pointerdown="point"

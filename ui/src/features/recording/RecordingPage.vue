@@ -223,7 +223,12 @@ async function goOn(): Promise<void> {
           <NudgeKeys class="nudge" :disabled="!inHand?.body.landing" @nudge="nudge" @help="keyList = true" />
         </aside>
         <div class="before">
-          <CallKey v-model:calling="calling" v-model:call="armed.call.value" :table="table" />
+          <CallKey
+            v-model:calling="calling"
+            v-model:call="armed.call.value"
+            :table="table"
+            :usual="shot.usual"
+          />
           <DemandToggles
             :shot="shot"
             :seen="armed.seen.value"

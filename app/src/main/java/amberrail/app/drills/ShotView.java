@@ -9,15 +9,18 @@ import amberrail.core.drill.BallPlacement;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.geometry.Units;
 import amberrail.core.motion.Bridge;
+import amberrail.core.recipe.PlannedStroke;
 import amberrail.core.setup.SetUp;
 import amberrail.core.table.PocketName;
 import amberrail.core.table.TableSpec;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A shot as it lies on one table.
  *
  * @param bridge       what the cue is to be guided by
+ * @param usual        the stroke that is usual on this side, where it is known: what a call begins with
  * @param outcomeSides whether the keys say thick and thin or left and right
  */
 public record ShotView(
@@ -28,7 +31,16 @@ public record ShotView(
         PointView target,
         double arrivalDegrees,
         Bridge bridge,
+        @MayBeMissing CallView usual,
         PotOutcome.Sides outcomeSides) {
+
+    /** A stroke as it is called: where the tip meets the ball and how hard. */
+    public record CallView(double paceMetresPerSecond, double tipHeightMillimetres, double tipSideMillimetres) {
+        static CallView of(PlannedStroke stroke) {
+            return new CallView(
+                    stroke.paceMetresPerSecond(), stroke.tipHeightMillimetres(), stroke.tipSideMillimetres());
+        }
+    }
 
     /** One ball. */
     public record BallView(String label, BallPlacement.Role role, double diameterMillimetres, PlaceView at) {}
@@ -47,6 +59,11 @@ public record ShotView(
 
     /** The set-up's layout may have a better line of arrival than the set-up itself knows. */
     public static ShotView of(SetUp setUp, ShotLayout layout) {
+        return of(setUp, layout, Optional.empty());
+    }
+
+    /** The same with the stroke that is usual on the set-up's side. */
+    static ShotView of(SetUp setUp, ShotLayout layout, Optional<PlannedStroke> usual) {
         TableSpec table = setUp.table();
         return new ShotView(
                 layout.balls().stream()
@@ -64,6 +81,7 @@ public record ShotView(
                 PointView.of(layout.target()),
                 layout.arrival().degrees(),
                 setUp.shot().bridge(),
+                usual.map(CallView::of).orElse(null),
                 Judge.sides(layout));
     }
 

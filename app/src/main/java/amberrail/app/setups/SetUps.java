@@ -6,6 +6,7 @@ import amberrail.core.drill.Explore;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.geometry.Point;
 import amberrail.core.problem.InvalidInputException;
+import amberrail.core.recipe.PlannedStroke;
 import amberrail.core.recipe.Recipe;
 import amberrail.core.recipe.RecipeSolver;
 import amberrail.core.setup.ExploreMap;
@@ -112,6 +113,14 @@ public class SetUps {
     /** The usual way to play it, on the original side; empty where no stroke does it. */
     public Optional<Recipe> usual(SetUp setUp) {
         return of(setUp).usualWay();
+    }
+
+    /** The usual stroke on the set-up's own side, if it is known now; nobody is asked to work it out. */
+    public Optional<PlannedStroke> usualIfKnown(SetUp setUp) {
+        return known(setUp.original())
+                .flatMap(WorkedSetUp::usualWay)
+                .map(Recipe::stroke)
+                .map(stroke -> setUp.mirrored() ? stroke.mirrored() : stroke);
     }
 
     /** The engine's map of an explore drill about its usual stroke, on the original side: some dozen strokes; none where there is no usual one. */

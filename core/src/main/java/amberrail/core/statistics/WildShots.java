@@ -60,6 +60,15 @@ public record WildShots(
         if (madLine <= NO_SPREAD || madSpeed <= NO_SPREAD) {
             return without(n, centre, knownLine, knownSpeed, Reason.ZERO_SPREAD);
         }
+        return flagged(centre, madLine, line, madSpeed, speed);
+    }
+
+    /** By the squared distances along the two diagonals, in which line and speed are made independent. */
+    private static WildShots flagged(
+            Optional<Point> centre, double madLine, double[] line, double madSpeed, double[] speed) {
+        int n = line.length;
+        Optional<Double> knownLine = Optional.of(madLine);
+        Optional<Double> knownSpeed = Optional.of(madSpeed);
         double[] sum = new double[n];
         double[] difference = new double[n];
         for (int i = 0; i < n; i++) {

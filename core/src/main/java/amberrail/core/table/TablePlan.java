@@ -24,13 +24,20 @@ public record TablePlan(TableSpec spec, List<Pocket> pockets, List<NoseSegment> 
 
     /** {@code INVALID_PARAMETER} if a ball could leave between a facing's end and the capture circle. */
     public static TablePlan of(TableSpec spec) {
+        List<Pocket> pockets = pockets(spec);
+        pockets.forEach(pocket -> requireClosed(pocket, spec));
+        return new TablePlan(spec, pockets, noseSegments(pockets));
+    }
+
+    /** Counter-clockwise from the SW corner, as {@link PocketName} has them. */
+    private static List<Pocket> pockets(TableSpec spec) {
         double length = spec.lengthMillimetres();
         double width = spec.widthMillimetres();
         double inset = spec.corner().mouthMillimetres() / Math.sqrt(2);
         double half = spec.side().mouthMillimetres() / 2;
         Direction west = EAST.opposite();
         Direction south = NORTH.opposite();
-        List<Pocket> pockets = List.of(
+        return List.of(
                 corner(
                         PocketName.SW,
                         spec,
@@ -74,7 +81,9 @@ public record TablePlan(TableSpec spec, List<Pocket> pockets, List<NoseSegment> 
                         new Point(0, width - inset),
                         Cushion.W,
                         NORTH));
-        pockets.forEach(pocket -> requireClosed(pocket, spec));
+    }
+
+    private static List<NoseSegment> noseSegments(List<Pocket> pockets) {
         List<NoseSegment> segments = new ArrayList<>();
         for (int i = 0; i < pockets.size(); i++) {
             // Going round counter-clockwise, a pocket is left over the jaw on the left of its axis.
@@ -82,7 +91,7 @@ public record TablePlan(TableSpec spec, List<Pocket> pockets, List<NoseSegment> 
             Jaw to = pockets.get((i + 1) % pockets.size()).rightJaw();
             segments.add(new NoseSegment(from.cushion(), from, to));
         }
-        return new TablePlan(spec, pockets, segments);
+        return segments;
     }
 
     public Pocket pocket(PocketName name) {

@@ -4,6 +4,8 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberrail.e2e.support.Journey;
+import amberrail.e2e.support.People;
+import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -39,6 +41,21 @@ class IsItBetterTest extends Journey {
         assertThat(next).containsText("60 to 75 %");
         next.locator("a").first().click();
         page.waitForURL("**/drills/*");
+    }
+
+    /** A week begins on the same Monday wherever it is read. */
+    @Test
+    void daysAreRightWestOfGreenwich() {
+        Page page = browser.open(
+                server,
+                new Browser.NewContextOptions().setViewportSize(1280, 800).setTimezoneId("America/Los_Angeles"));
+        People.signIn(page, "tamsin");
+        page.navigate("/progress");
+        String monday = (String) page.evaluate("fetch('/api/v1/me').then(r => r.json())"
+                + ".then(me => fetch(`/api/v1/students/${me.person.id}/progress`)).then(r => r.json())"
+                + ".then(progress => progress.weeks[0].week)");
+        int day = Integer.parseInt(monday.substring(8));
+        assertThat(page.locator(".sum")).hasText(Pattern.compile("Since the week of [^:]*\\b" + day + "\\b"));
     }
 
     @Test

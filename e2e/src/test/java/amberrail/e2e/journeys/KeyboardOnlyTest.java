@@ -8,6 +8,7 @@ import amberrail.e2e.support.Journey;
 import amberrail.e2e.support.People;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** From the sign-in to a recorded attempt and its undo without touching a pointer. */
@@ -41,6 +42,13 @@ class KeyboardOnlyTest extends Journey {
         page.waitForURL("**/table/*");
 
         RecordingPage table = new RecordingPage(page).atTheFirstStation();
+        page.evaluate("document.activeElement.blur()");
+        // The call opens at the usual stroke: two keys call it.
+        page.keyboard().press("c");
+        page.getByRole(AriaRole.DIALOG).waitFor();
+        page.waitForTimeout(400);
+        page.keyboard().press("Enter");
+        assertThat(page.getByText(Pattern.compile("^Call: [\\d.]+ of 10"))).isVisible();
         page.evaluate("document.activeElement.blur()");
         page.keyboard().press("Enter");
         assertThat(table.table().locator("[data-mark=cross]")).isVisible();
