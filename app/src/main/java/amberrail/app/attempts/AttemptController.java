@@ -13,6 +13,7 @@ import amberrail.app.sessions.SessionViews;
 import amberrail.app.setups.SetUps;
 import amberrail.app.web.MayBeMissing;
 import amberrail.core.attempt.PracticeTime;
+import amberrail.core.drill.ShotLayout;
 import jakarta.validation.Valid;
 import java.time.Clock;
 import java.time.Duration;
@@ -166,9 +167,11 @@ class AttemptController {
         PracticeSession session = sessions.find(who, sessionId);
         // Waited for here, where no connection to the database is held.
         return new NextShot(pattern.shotAfter(session, id)
-                .map(next -> ShotView.of(
-                        next.setUp(),
-                        next.planned() ? setUps.layout(next.setUp()) : setUps.passingLayout(next.setUp())))
+                .map(next -> {
+                    ShotLayout layout =
+                            next.planned() ? setUps.layout(next.setUp()) : setUps.passingLayout(next.setUp());
+                    return ShotView.of(next.setUp(), layout, setUps.usualIfKnown(next.setUp()));
+                })
                 .orElse(null));
     }
 

@@ -63,7 +63,7 @@ public record ShotView(
     }
 
     /** The same with the stroke that is usual on the set-up's side. */
-    static ShotView of(SetUp setUp, ShotLayout layout, Optional<PlannedStroke> usual) {
+    public static ShotView of(SetUp setUp, ShotLayout layout, Optional<PlannedStroke> usual) {
         TableSpec table = setUp.table();
         return new ShotView(
                 layout.balls().stream()

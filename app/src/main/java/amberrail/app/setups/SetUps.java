@@ -115,9 +115,10 @@ public class SetUps {
         return of(setUp).usualWay();
     }
 
-    /** The usual stroke on the set-up's own side, if it is known now; nobody is asked to work it out. */
+    /** The usual stroke on the set-up's own side, if it is known now, planned or passing; nobody is asked to work it out. */
     public Optional<PlannedStroke> usualIfKnown(SetUp setUp) {
         return known(setUp.original())
+                .or(() -> Optional.ofNullable(passing.getIfPresent(setUp.original())))
                 .flatMap(WorkedSetUp::usualWay)
                 .map(Recipe::stroke)
                 .map(stroke -> setUp.mirrored() ? stroke.mirrored() : stroke);
