@@ -212,7 +212,7 @@ class HallNetworkTest extends Journey {
         page.route("**/api/**", Route::abort);
         table.tap(X + 60, Y);
         assertThat(table.sync()).containsText("1 kept here");
-        page.locator(".rail .who").click();
+        page.locator(".rail .account").click();
         page.getByText("Sign out").click();
         page.waitForURL("**/sign-in");
         String kept = (String) page.evaluate("async () => {"
@@ -232,7 +232,7 @@ class HallNetworkTest extends Journey {
         People.fillIn(page, "tomas", People.PASSWORD);
         page.waitForURL("**/today");
         assertThat(table.sync()).hasText("Everything saved");
-        page.locator(".rail .who").click();
+        page.locator(".rail .account").click();
         page.getByText("Sign out").click();
         page.waitForURL("**/sign-in");
         People.fillIn(page, "iris", People.PASSWORD);
