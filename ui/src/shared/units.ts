@@ -13,6 +13,14 @@ function figure(value: number, digits: number): string {
   return value.toLocaleString(undefined, { minimumFractionDigits: digits, maximumFractionDigits: digits })
 }
 
+/** Standard errors to each side of a 95 % interval. */
+export const TWO_SIDED_95 = 1.96
+
+/** A chance as it stands after the letter p: "= 0.034", "< 0.001". */
+export function pValue(p: number): string {
+  return p < 0.001 ? '< 0.001' : `= ${figure(p, p < 0.1 ? 3 : 2)}`
+}
+
 /** Formats lengths in the unit of whoever is signed in. */
 export function useUnits() {
   const signedIn = useSignedIn()

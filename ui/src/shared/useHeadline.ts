@@ -1,11 +1,12 @@
 // The one sentence that a coach would say of a review first; where nothing stands out, that.
 import { useI18n } from 'vue-i18n'
 import type { Review } from '@/api/types'
-import { percent, useUnits } from './units'
+import { percent, pValue } from './units'
+import { useOffsetWords } from './useOffsetWords'
 
 export function useHeadline() {
   const { t } = useI18n()
-  const { length, figure } = useUnits()
+  const words = useOffsetWords()
 
   function help(review: Review): string | undefined {
     const change = review.findings.helpsMost
@@ -26,13 +27,9 @@ export function useHeadline() {
       return undefined
     }
     return t('review.biasReal', {
-      p: found.p < 0.001 ? '< 0.001' : `= ${figure(found.p, found.p < 0.1 ? 3 : 2)}`,
-      line: t(found.line >= 0 ? 'recording.left' : 'recording.right', {
-        length: length(Math.abs(found.line)),
-      }),
-      speed: t(found.speed >= 0 ? 'recording.long' : 'recording.short', {
-        length: length(Math.abs(found.speed)),
-      }),
+      p: pValue(found.p),
+      line: words.line(found.line),
+      speed: words.speed(found.speed),
     })
   }
 

@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import ChartGrid from '@/charts/ChartGrid.vue'
 import TrendChart from '@/charts/TrendChart.vue'
 import type { SkillProgress } from '@/api/types'
+import { TWO_SIDED_95 } from '@/shared/units'
 
 /** Ability by skill, a small chart each, all on one scale cut to what there is; the bar is the 95 % interval. */
 const props = defineProps<{ skills: SkillProgress[] }>()
@@ -16,7 +17,6 @@ const BANDS = [
   { at: 575, key: 'BRASS' },
   { at: 725, key: 'AMBER' },
 ]
-const TWO_SIDED_95 = 1.96
 
 function points(skill: SkillProgress) {
   return skill.points.map(({ week, grade, gradeSe, tries }) => ({

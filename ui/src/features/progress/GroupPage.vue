@@ -6,7 +6,7 @@ import { answer, api } from '@/api/client'
 import type { SkillInGroup, StudentInGroup } from '@/api/types'
 import PageState from '@/shared/PageState.vue'
 import { useLoad } from '@/shared/useLoad'
-import { useUnits } from '@/shared/units'
+import { TWO_SIDED_95, useUnits } from '@/shared/units'
 import ProgressTabs from './ProgressTabs.vue'
 
 /** The coach's students side by side: who stands where, who is due, who stands still. */
@@ -15,7 +15,6 @@ const { figure } = useUnits()
 const router = useRouter()
 const { data, busy, problem, reload } = useLoad(() => answer(api.GET('/api/v1/group-progress')))
 onMounted(reload)
-const TWO_SIDED_95 = 1.96
 
 function of(student: StudentInGroup, skill: string): SkillInGroup | undefined {
   return student.skills.find((one) => one.skill === skill)

@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
 import type { NextStation } from '@/api/types'
 import PageState from '@/shared/PageState.vue'
+import { firstToLearnFrom } from '@/shared/nextStation'
 import { useLoad } from '@/shared/useLoad'
 import { percent, useUnits } from '@/shared/units'
 
@@ -24,11 +25,10 @@ const skills = computed(() => {
   return [...bySkill].map(([skill, stations]) => ({ skill, stations }))
 })
 
-/** In each skill what is hard enough to learn from, begun already before what is new. */
+/** One for each skill; where none is hard enough, the nearest to it. */
 const firsts = computed(() =>
   skills.value.flatMap(({ stations }) => {
-    const fits = stations.filter((one) => one.inBand)
-    const first = fits.find((one) => one.studentTries > 0) ?? fits[0] ?? stations[0]
+    const first = firstToLearnFrom(stations) ?? stations[0]
     return first ? [first] : []
   }),
 )

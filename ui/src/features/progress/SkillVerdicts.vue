@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
 import type { OverallChange, SkillProgress } from '@/api/types'
-import { useUnits } from '@/shared/units'
+import { TWO_SIDED_95, useUnits } from '@/shared/units'
 
 /** What all skills say together, then a line for each: where the student stands and whether it changed. */
 defineProps<{ skills: SkillProgress[]; overall?: OverallChange }>()
 const { t } = useI18n()
 const { figure } = useUnits()
-const TWO_SIDED_95 = 1.96
 
 function signed(value: number | undefined): string {
   const text = figure(Math.abs(value ?? 0), 0)

@@ -3,6 +3,7 @@ import { computed, onMounted } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
 import PageState from '@/shared/PageState.vue'
+import { useAction } from '@/shared/useAction'
 import { useLoad } from '@/shared/useLoad'
 import StudentEnd from './StudentEnd.vue'
 
@@ -16,9 +17,10 @@ onMounted(reload)
 
 const minutes = computed(() => Math.round(data.value?.minutes ?? 0))
 
+const { problem: refused, run } = useAction()
 async function reopen(): Promise<void> {
-  await answer(api.POST('/api/v1/sessions/{id}/reopen', { params: { path: { id: props.sessionId } } }))
-  await reload()
+  const params = { path: { id: props.sessionId } }
+  if (await run(() => answer(api.POST('/api/v1/sessions/{id}/reopen', { params })))) await reload()
 }
 </script>
 
@@ -43,6 +45,7 @@ async function reopen(): Promise<void> {
           }}</RouterLink>
           <button v-else type="button" class="link" @click="reopen">{{ t('recording.reopen') }}</button>
         </p>
+        <p v-if="refused" role="alert">{{ refused }}</p>
         <StudentEnd
           v-for="student in data.session.students"
           :key="student.id"

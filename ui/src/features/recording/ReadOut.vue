@@ -3,6 +3,7 @@ import { computed, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Shot } from '@/api/types'
 import { useUnits } from '@/shared/units'
+import { useOffsetWords } from '@/shared/useOffsetWords'
 import { arrivalError, type ArrivalError } from './arrivalError'
 import type { LocalAttempt } from './attemptOrder'
 
@@ -20,6 +21,7 @@ const props = defineProps<{
 const emit = defineEmits<{ said: [words: string] }>()
 const { t } = useI18n()
 const { length } = useUnits()
+const offset = useOffsetWords()
 
 /** Nearer than this in one direction is called on it: half a ball's width nobody can see from the table's end. */
 const NOTHING_MILLIMETRES = 5
@@ -51,12 +53,8 @@ function againstTheTarget({ speedMillimetres: speed, lineMillimetres: line }: Ar
   const onLine = Math.abs(line) < NOTHING_MILLIMETRES
   if (onSpeed && onLine) return [t('recording.deadOn')]
   return [
-    onSpeed
-      ? t('recording.onSpeed')
-      : t(speed > 0 ? 'recording.long' : 'recording.short', { length: length(Math.abs(speed)) }),
-    onLine
-      ? t('recording.onLine')
-      : t(line > 0 ? 'recording.left' : 'recording.right', { length: length(Math.abs(line)) }),
+    onSpeed ? t('recording.onSpeed') : offset.speed(speed),
+    onLine ? t('recording.onLine') : offset.line(line),
   ]
 }
 
@@ -71,7 +69,7 @@ const against = computed(() => {
   const line = other.lineMillimetres - one.lineMillimetres
   return t('recording.against', {
     speed: t(speed >= 0 ? 'recording.further' : 'recording.nearer', { length: length(Math.abs(speed)) }),
-    line: t(line >= 0 ? 'recording.left' : 'recording.right', { length: length(Math.abs(line)) }),
+    line: offset.line(line),
   })
 })
 

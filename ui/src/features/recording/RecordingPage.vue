@@ -3,7 +3,6 @@ import { computed, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
 import type { Point } from '@/api/types'
-import { useSignedIn } from '@/device/useSignedIn'
 import LookingAt from '@/shared/LookingAt.vue'
 import PageState from '@/shared/PageState.vue'
 import { useAskedStation } from '@/shared/useAskedStation'
@@ -13,6 +12,7 @@ import { useNarrow } from '@/shared/useNarrow'
 import AttemptStrip from './AttemptStrip.vue'
 import CallKey from './CallKey.vue'
 import DemandToggles from './DemandToggles.vue'
+import FirstShotOf from './FirstShotOf.vue'
 import KeyList from './KeyList.vue'
 import { KEY_SESSION, outcomeKeys } from './keys'
 import NudgeKeys from './NudgeKeys.vue'
@@ -38,7 +38,6 @@ import { useWakeLock } from './useWakeLock'
 const props = defineProps<{ sessionId: string }>()
 const { t } = useI18n()
 const hand = useHand()
-const signedIn = useSignedIn()
 const recording = useRecording(props.sessionId, useAskedStation())
 const { store, turn, armed, shot, here, inHand, editing, editingId, pending, second } = recording
 const { detail } = store
@@ -72,15 +71,6 @@ const whoseShot = computed(() =>
     ? turn.students.value.find(({ id }) => id === inHand.value?.body.studentId)?.name
     : undefined,
 )
-/** Before anything is recorded for somebody their name stands where the eye is. */
-const firstShotOf = computed(() => {
-  const student = turn.student.value
-  const recorded = store.attempts.value.some(
-    ({ body }) => body.studentId === undefined || body.studentId === student?.id,
-  )
-  return signedIn.me?.person.role === 'COACH' && !recorded && !inHand.value ? student?.name : undefined
-})
-
 /** One thing is changed on purpose; the first shot is what the others are read against. */
 const explores = computed(() => turn.drill.value?.drill.explore !== undefined)
 const { advice, voice, speak } = useAdvice(props.sessionId, inHand)
@@ -192,9 +182,7 @@ async function goOn(): Promise<void> {
           <p v-if="pending && second" class="second" role="status">
             {{ t('recording.secondBall', { ball: second.label }) }}
           </p>
-          <p v-if="firstShotOf" class="first" role="status">
-            {{ t('student.first', { name: firstShotOf }) }}
-          </p>
+          <FirstShotOf :recording="recording" />
           <ReadOut
             v-if="!(pending && second)"
             :attempt="inHand"
@@ -349,13 +337,6 @@ async function goOn(): Promise<void> {
   gap: 8px;
   min-height: 0;
 }
-.first {
-  margin: 0;
-  font-size: 30px;
-  font-weight: 700;
-  line-height: 1.15;
-  overflow-wrap: anywhere;
-}
 .second {
   margin: 0;
   border-left: 5px solid var(--amber);
@@ -424,9 +405,6 @@ async function goOn(): Promise<void> {
   /* As large as leaves the keys in reach of the thumb; what is needed less often is a little way down. */
   .cloth {
     height: max(240px, calc(100dvh - var(--rail-height) - 348px));
-  }
-  .first {
-    font-size: 22px;
   }
   .margin {
     min-height: 62px;

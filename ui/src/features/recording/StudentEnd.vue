@@ -4,6 +4,7 @@ import { computed, onMounted } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
 import type { Attempt, SessionHeading } from '@/api/types'
+import { firstToLearnFrom } from '@/shared/nextStation'
 import { percent } from '@/shared/units'
 import { useHeadline } from '@/shared/useHeadline'
 import { useLoad } from '@/shared/useLoad'
@@ -29,13 +30,11 @@ const review = useLoad(async () =>
         }),
       ),
 )
-/** Hard enough to learn from, of what this student has begun already before what is new. */
 const next = useLoad(async () => {
   const found = await answer(
     api.GET('/api/v1/students/{id}/next-stations', { params: { path: { id: props.student.id } } }),
   )
-  const fits = found.stations.filter((one) => one.inBand)
-  return fits.find((one) => one.studentTries > 0) ?? fits[0]
+  return firstToLearnFrom(found.stations)
 })
 onMounted(() => Promise.all([review.reload(), next.reload()]))
 

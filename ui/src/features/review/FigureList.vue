@@ -2,12 +2,12 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Interval, Review, Share } from '@/api/types'
-import { percent, useUnits } from '@/shared/units'
+import { percent, pValue, useUnits } from '@/shared/units'
 
 /** The figures of a station and side: each with its interval and its n, or the reason why there is none. */
 const props = defineProps<{ review: Review }>()
 const { t } = useI18n()
-const { length, figure } = useUnits()
+const { length } = useUnits()
 const dispersion = computed(() => props.review.dispersion)
 
 const shares = computed(() =>
@@ -38,7 +38,7 @@ const bias = computed(() => {
     t(line >= 0 ? 'review.biasLeft' : 'review.biasRight', { length: length(Math.abs(line)) }),
     t(speed >= 0 ? 'review.biasLong' : 'review.biasShort', { length: length(Math.abs(speed)) }),
   ].join(', ')
-  const detail = offTarget?.off ? t('review.offTarget', { p: chance(offTarget.p) }) : ''
+  const detail = offTarget?.off ? t('review.offTarget', { p: pValue(offTarget.p) }) : ''
   return [[`${means}.`, detail].filter(Boolean).join(' '), ...against.value]
 })
 
@@ -46,14 +46,9 @@ const bias = computed(() => {
 const against = computed(() => {
   const found = props.review.findings.against
   if (found?.line === undefined || found.speed === undefined || found.p === undefined) return []
-  const p = chance(found.p)
-  if (!found.real) return [t('review.biasNotReal', { p })]
-  return []
+  // A real one is the headline.
+  return found.real ? [] : [t('review.biasNotReal', { p: pValue(found.p) })]
 })
-
-function chance(p: number): string {
-  return p < 0.001 ? '< 0.001' : `= ${figure(p, p < 0.1 ? 3 : 2)}`
-}
 
 const counts = computed(() =>
   [

@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import type { GroupFigures, Interval, Review, Share, StrikeScale } from '@/api/types'
 import { useNotation } from '@/shared/useNotation'
 import { percent, useUnits } from '@/shared/units'
+import { useOffsetWords } from '@/shared/useOffsetWords'
 
 /** What the attempts say besides the first figures: each a sentence with its n and interval, or a small table. */
 const props = defineProps<{ review: Review; scale: StrikeScale }>()
@@ -13,6 +14,7 @@ const PARTS = { byPot: 'pot', byCall: 'call', byObservation: 'observation' } as 
 const { t } = useI18n()
 const { length } = useUnits()
 const notation = useNotation()
+const words = useOffsetWords()
 const findings = computed(() => props.review.findings)
 
 /** Above this it is no rarer than luck makes it. */
@@ -40,10 +42,10 @@ function range(interval: Interval | undefined): string {
 const mirror = computed(() => {
   const found = findings.value.mirror
   if (!found) return []
-  const words = t(`review.found.mirror.${found.finding}`)
-  if (found.common === undefined || found.mirrored === undefined) return [words]
+  const finding = t(`review.found.mirror.${found.finding}`)
+  if (found.common === undefined || found.mirrored === undefined) return [finding]
   return [
-    words,
+    finding,
     t('review.found.mirrorFigures', {
       common: length(found.common),
       commonRange: range(found.commonInterval),
@@ -95,10 +97,7 @@ function bias({ dispersion }: GroupFigures): string {
   const speed = offset?.biasSpeedMillimetres
   const line = offset?.biasLineMillimetres
   if (speed === undefined || line === undefined) return '–'
-  return [
-    t(speed >= 0 ? 'recording.long' : 'recording.short', { length: length(Math.abs(speed)) }),
-    t(line >= 0 ? 'recording.left' : 'recording.right', { length: length(Math.abs(line)) }),
-  ].join(', ')
+  return [words.speed(speed), words.line(line)].join(', ')
 }
 
 function spread({ dispersion }: GroupFigures): string {

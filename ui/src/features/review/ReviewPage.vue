@@ -7,6 +7,7 @@ import type { Attempt, Point } from '@/api/types'
 import LookingAt from '@/shared/LookingAt.vue'
 import PageState from '@/shared/PageState.vue'
 import { useHeadline } from '@/shared/useHeadline'
+import { useOffsetWords } from '@/shared/useOffsetWords'
 import { useLoad } from '@/shared/useLoad'
 import { useUnits } from '@/shared/units'
 import OutcomeGlyph from '@/table/OutcomeGlyph.vue'
@@ -23,6 +24,7 @@ const props = defineProps<{ sessionId?: string }>()
 const { t } = useI18n()
 const { length } = useUnits()
 const headline = useHeadline()
+const words = useOffsetWords()
 const route = useRoute()
 const router = useRouter()
 const chosenId = ref<string>()
@@ -159,10 +161,7 @@ function readOut(one: Attempt): string {
   }
   if (!one.error) return one.attempt.inOff ? t('outcome.inOff') : t('recording.notSeen')
   const { speedMillimetres: speed, lineMillimetres: line } = one.error
-  return [
-    t(speed > 0 ? 'recording.long' : 'recording.short', { length: length(Math.abs(speed)) }),
-    t(line > 0 ? 'recording.left' : 'recording.right', { length: length(Math.abs(line)) }),
-  ].join(', ')
+  return [words.speed(speed), words.line(line)].join(', ')
 }
 
 function apart(one: Point, other: Point): number {

@@ -2,20 +2,19 @@
 import Button from 'primevue/button'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { useRoute, useRouter } from 'vue-router'
+import { useRoute } from 'vue-router'
 import { answer, api } from '@/api/client'
 import type { ListedSession } from '@/api/types'
 import { useSignedIn } from '@/device/useSignedIn'
 import PageState from '@/shared/PageState.vue'
-import SelectField from '@/shared/SelectField.vue'
 import { useAction } from '@/shared/useAction'
 import { useLoad } from '@/shared/useLoad'
 import { useTables } from '@/shared/useTables'
+import SessionFilter from './SessionFilter.vue'
 
 /** All sessions that one may see, newest first; what is looked for stands in the address. */
 const { t } = useI18n()
 const route = useRoute()
-const router = useRouter()
 const signedIn = useSignedIn()
 const isCoach = computed(() => signedIn.me?.person.role === 'COACH')
 const { tables } = useTables()
@@ -42,7 +41,7 @@ const query = computed(() => ({
 }))
 
 const choices = useLoad(async () => ({
-  students: isCoach.value ? await answer(api.GET('/api/v1/students')) : [],
+  students: isCoach.value ? await answer(api.GET('/api/v1/students')) : undefined,
   drills: (await answer(api.GET('/api/v1/drills'))).drills
     .map(({ drill }) => ({ id: drill.id, name: drill.title }))
     .sort((a, b) => a.name.localeCompare(b.name)),
@@ -64,10 +63,6 @@ watch(query, (now, before) => {
 const shown = computed(() => [...(data.value ?? []), ...more.value])
 const filtered = computed(() => Object.values(query.value).some((value) => value !== undefined))
 
-async function narrow(change: Record<string, string | undefined>): Promise<void> {
-  await router.replace({ query: { ...route.query, ...change } })
-}
-
 async function loadMore(): Promise<void> {
   await run(async () => {
     const page = await answer(
@@ -87,50 +82,16 @@ function review(one: ListedSession) {
   const student = query.value.studentId ?? one.students[0]?.studentId
   return { path: `/review/${one.session.id}`, query: student ? { student } : {} }
 }
-
-function day(event: Event): string | undefined {
-  return (event.target as HTMLInputElement).value || undefined
-}
 </script>
 
 <template>
   <main class="page">
     <h1>{{ t('sessions.title') }}</h1>
-    <form class="filter no-print" :aria-label="t('sessions.filter')" @submit.prevent>
-      <SelectField
-        v-if="isCoach"
-        :model-value="asked('of')"
-        :label="t('drills.forStudent')"
-        :options="choices.data.value?.students ?? []"
-        :placeholder="t('sessions.everybody')"
-        clears
-        @update:model-value="(id) => narrow({ of: id ?? undefined })"
-      />
-      <SelectField
-        :model-value="asked('drill')"
-        :label="t('sessions.drill')"
-        :options="choices.data.value?.drills ?? []"
-        :placeholder="t('sessions.every')"
-        clears
-        @update:model-value="(id) => narrow({ drill: id ?? undefined })"
-      />
-      <SelectField
-        :model-value="asked('table')"
-        :label="t('sessions.table')"
-        :options="tables"
-        :placeholder="t('sessions.every')"
-        clears
-        @update:model-value="(id) => narrow({ table: id ?? undefined })"
-      />
-      <label>
-        {{ t('sessions.from') }}
-        <input type="date" :value="asked('from')" @change="(event) => narrow({ from: day(event) })" />
-      </label>
-      <label>
-        {{ t('sessions.to') }}
-        <input type="date" :value="asked('to')" @change="(event) => narrow({ to: day(event) })" />
-      </label>
-    </form>
+    <SessionFilter
+      :tables="tables"
+      :drills="choices.data.value?.drills ?? []"
+      :students="choices.data.value?.students"
+    />
     <PageState
       :busy="busy && !data"
       :problem="problem || choices.problem.value"
@@ -202,18 +163,6 @@ function day(event: Event): string | undefined {
 <style scoped>
 .page {
   padding: 20px 24px;
-}
-.filter {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(170px, 1fr));
-  gap: 12px 16px;
-  max-width: 1100px;
-  margin: 14px 0 18px;
-}
-.filter label {
-  display: grid;
-  gap: 4px;
-  font-weight: 600;
 }
 .scroll {
   overflow-x: auto;

@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import type { StudentInGroup, StudentLine } from '@/api/types'
 import { answer, api } from '@/api/client'
+import { firstToLearnFrom } from '@/shared/nextStation'
 import { useHand } from '@/shared/useHand'
 import { useLoad } from '@/shared/useLoad'
 import { useUnits } from '@/shared/units'
@@ -39,14 +40,13 @@ const last = computed(
   () => props.line.sessions.find(({ attempts }) => attempts > 0) ?? props.line.sessions[0],
 )
 const due = computed(() => props.progress?.due[0])
-/** A student's own first thing: hard enough to learn from, begun already before what is new. */
+/** A student's own first thing. */
 const next = useLoad(async () => {
   if (!props.alone) return undefined
   const found = await answer(
     api.GET('/api/v1/students/{id}/next-stations', { params: { path: { id: props.line.student.id } } }),
   )
-  const fits = found.stations.filter((one) => one.inBand)
-  return fits.find((one) => one.studentTries > 0) ?? fits[0]
+  return firstToLearnFrom(found.stations)
 })
 onMounted(next.reload)
 /** Where nothing is due: what comes next, or what was played last. */

@@ -6,7 +6,7 @@ import amberrail.app.people.Access;
 import amberrail.app.people.PeopleService;
 import amberrail.app.people.SignedIn;
 import amberrail.app.sessions.PracticeSession;
-import amberrail.app.sessions.SessionService;
+import amberrail.app.sessions.SessionLists;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -18,12 +18,12 @@ import org.springframework.stereotype.Service;
 class AttemptExport {
     private static final int MOST_SESSIONS = 5_000;
 
-    private final SessionService sessions;
+    private final SessionLists sessions;
     private final AttemptService attempts;
     private final PeopleService people;
     private final Access access;
 
-    AttemptExport(SessionService sessions, AttemptService attempts, PeopleService people, Access access) {
+    AttemptExport(SessionLists sessions, AttemptService attempts, PeopleService people, Access access) {
         this.sessions = sessions;
         this.attempts = attempts;
         this.people = people;

@@ -8,7 +8,7 @@ import amberrail.app.progress.ProgressService;
 import amberrail.app.review.ReviewService;
 import amberrail.app.review.ReviewView;
 import amberrail.app.sessions.PracticeSession;
-import amberrail.app.sessions.SessionService;
+import amberrail.app.sessions.SessionLists;
 import amberrail.app.web.Costly;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -48,7 +48,7 @@ class ReportController {
     private final ProgressService progress;
     private final NextStations next;
     private final ReviewService reviews;
-    private final SessionService sessions;
+    private final SessionLists sessions;
     private final PeopleService people;
     private final Clock clock;
 
@@ -56,7 +56,7 @@ class ReportController {
             ProgressService progress,
             NextStations next,
             ReviewService reviews,
-            SessionService sessions,
+            SessionLists sessions,
             PeopleService people,
             Clock clock) {
         this.progress = progress;

@@ -9,6 +9,7 @@ import amberrail.app.kit.TableDrawing;
 import amberrail.app.people.PeopleService;
 import amberrail.app.people.SignedIn;
 import amberrail.app.sessions.PracticeSession;
+import amberrail.app.sessions.SessionLists;
 import amberrail.app.sessions.SessionService;
 import amberrail.app.sessions.SessionView;
 import amberrail.app.sessions.SessionViews;
@@ -39,6 +40,7 @@ public class ReviewService {
     private static final LocalDate LAST_DAY = LocalDate.of(2999, 12, 31);
 
     private final SessionService sessions;
+    private final SessionLists lists;
     private final AttemptService attempts;
     private final DrillCatalogue drills;
     private final SetUps setUps;
@@ -48,6 +50,7 @@ public class ReviewService {
 
     ReviewService(
             SessionService sessions,
+            SessionLists lists,
             AttemptService attempts,
             DrillCatalogue drills,
             SetUps setUps,
@@ -55,6 +58,7 @@ public class ReviewService {
             PeopleService people,
             StrokeExpectations expectations) {
         this.sessions = sessions;
+        this.lists = lists;
         this.attempts = attempts;
         this.drills = drills;
         this.setUps = setUps;
@@ -105,7 +109,7 @@ public class ReviewService {
 
     /** One student's attempts at a drill over the sessions of some days; the newest of them says on which table and of which version. */
     ReviewView select(SignedIn who, UUID studentId, Selected selected, Asked asked) {
-        List<PracticeSession> days = sessions.ofDrill(
+        List<PracticeSession> days = lists.ofDrill(
                 who,
                 studentId,
                 selected.drillId(),

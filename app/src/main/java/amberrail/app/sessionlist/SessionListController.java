@@ -5,7 +5,7 @@ import amberrail.app.attempts.AttemptService.Tally;
 import amberrail.app.attempts.AttemptService.Took;
 import amberrail.app.people.SignedIn;
 import amberrail.app.sessions.PracticeSession;
-import amberrail.app.sessions.SessionService;
+import amberrail.app.sessions.SessionLists;
 import amberrail.app.sessions.SessionView;
 import amberrail.app.sessions.SessionViews;
 import amberrail.app.web.MayBeMissing;
@@ -27,11 +27,11 @@ import org.springframework.web.bind.annotation.RestController;
 class SessionListController {
     private static final int MOST = 100;
 
-    private final SessionService sessions;
+    private final SessionLists sessions;
     private final SessionViews views;
     private final AttemptService attempts;
 
-    SessionListController(SessionService sessions, SessionViews views, AttemptService attempts) {
+    SessionListController(SessionLists sessions, SessionViews views, AttemptService attempts) {
         this.sessions = sessions;
         this.views = views;
         this.attempts = attempts;
@@ -58,8 +58,8 @@ class SessionListController {
             @RequestParam Optional<String> after,
             @RequestParam(defaultValue = "30") int limit) {
         Require.between("limit", limit, 1, MOST);
-        SessionService.Page page =
-                sessions.search(who, new SessionService.Search(studentId, drillId, tableId, from, until, after), limit);
+        SessionLists.Page page =
+                sessions.search(who, new SessionLists.Search(studentId, drillId, tableId, from, until, after), limit);
         Map<UUID, SessionView> seen = views.of(page.sessions(), page.names());
         Map<Took, Tally> tallies = page.sessions().isEmpty()
                 ? Map.of()

@@ -29,10 +29,12 @@ class SessionController {
     private static final int LISTED = 50;
 
     private final SessionService sessions;
+    private final SessionLists lists;
     private final SessionViews views;
 
-    SessionController(SessionService sessions, SessionViews views) {
+    SessionController(SessionService sessions, SessionLists lists, SessionViews views) {
         this.sessions = sessions;
+        this.lists = lists;
         this.views = views;
     }
 
@@ -76,7 +78,7 @@ class SessionController {
 
     @GetMapping("/students/{id}/sessions")
     List<SessionView> ofStudent(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
-        List<PracticeSession> latest = sessions.latest(who, id, LISTED);
+        List<PracticeSession> latest = lists.latest(who, id, LISTED);
         Map<UUID, SessionView> seen = views.of(latest);
         return latest.stream().map(session -> seen.get(session.id())).toList();
     }

@@ -24,21 +24,6 @@ class SessionSearch {
         this.entities = entities;
     }
 
-    /**
-     * What is looked for; left out, everything.
-     *
-     * @param from     started then or later
-     * @param until    started before
-     * @param after    the last session of the page before
-     */
-    public record Wanted(
-            Optional<UUID> studentId,
-            Optional<String> drillId,
-            Optional<UUID> tableId,
-            Optional<Instant> from,
-            Optional<Instant> until,
-            Optional<Place> after) {}
-
     /** A session's place in the order: when it started, then its id. As text a caller may hand it back unread. */
     public record Place(Instant startedAt, UUID id) {
         private static final String BETWEEN = "_";
@@ -60,7 +45,8 @@ class SessionSearch {
     }
 
     /** Sessions with any of these students in them, so many at most; {@code students} must not be empty. */
-    List<PracticeSessionEntity> find(Collection<UUID> students, Wanted wanted, int most) {
+    List<PracticeSessionEntity> find(
+            Collection<UUID> students, SessionLists.Search wanted, Optional<Place> after, int most) {
         Map<String, Object> values = new HashMap<>();
         List<String> asked = new ArrayList<>();
         asked.add("exists (select t from s.studentIds t where t in :students)");
@@ -81,7 +67,7 @@ class SessionSearch {
             asked.add("s.startedAt < :until");
             values.put("until", at);
         });
-        wanted.after().ifPresent(place -> {
+        after.ifPresent(place -> {
             asked.add("(s.startedAt < :at or s.startedAt = :at and s.id < :last)");
             values.put("at", place.startedAt());
             values.put("last", place.id());

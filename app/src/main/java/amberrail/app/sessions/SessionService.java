@@ -5,8 +5,6 @@ import amberrail.app.kit.KitService;
 import amberrail.app.kit.TableNumbers;
 import amberrail.app.people.Access;
 import amberrail.app.people.SignedIn;
-import amberrail.app.sessions.PracticeSession.DrillVersion;
-import amberrail.app.sessions.PracticeSession.Stretch;
 import amberrail.app.sessions.PracticeSessionEntity.Played;
 import amberrail.app.sessions.PracticeSessionEntity.Under;
 import amberrail.app.setups.SetUps;
@@ -22,11 +20,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Instant;
-import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -34,9 +28,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Predicate;
-import java.util.stream.Collectors;
-import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -50,8 +41,7 @@ public class SessionService {
     private static final int MOST_STUDENTS = 8;
 
     private final PracticeSessionRepository sessions;
-    private final LatestSessions latest;
-    private final SessionSearch found;
+    private final SessionMapping mapping;
     private final Access access;
     private final KitService kit;
     private final DrillCatalogue drills;
@@ -63,8 +53,7 @@ public class SessionService {
 
     SessionService(
             PracticeSessionRepository sessions,
-            LatestSessions latest,
-            SessionSearch found,
+            SessionMapping mapping,
             Access access,
             KitService kit,
             DrillCatalogue drills,
@@ -72,8 +61,7 @@ public class SessionService {
             SetUps setUps,
             Clock clock) {
         this.sessions = sessions;
-        this.latest = latest;
-        this.found = found;
+        this.mapping = mapping;
         this.access = access;
         this.kit = kit;
         this.drills = drills;
@@ -160,7 +148,7 @@ public class SessionService {
         AsOf known = remembered.getIfPresent(id);
         if (known == null || known.version() != version) {
             PracticeSessionEntity entity = sessions.findById(id).orElseThrow(() -> new Missing("session"));
-            known = new AsOf(entity.version, toSession(entity, student -> true));
+            known = new AsOf(entity.version, mapping.of(entity, student -> true));
             remembered.put(id, known);
         }
         return known.session();
@@ -174,103 +162,6 @@ public class SessionService {
         return sessions.findById(id)
                 .map(entity -> numbers.read(entity.tableNumbers))
                 .orElseThrow(() -> new Missing("session"));
-    }
-
-    @Transactional(readOnly = true)
-    public List<PracticeSession> latest(SignedIn who, UUID studentId, int most) {
-        Predicate<UUID> maySee = access.studentsSeenBy(who)::contains;
-        if (!maySee.test(studentId)) {
-            throw new Missing("student");
-        }
-        return sessions.ofStudent(studentId, Limit.of(most)).stream()
-                .map(entity -> toSession(entity, maySee))
-                .toList();
-    }
-
-    /** The same for several students in as many questions as for one: newest first for each, students without a session left out. */
-    @Transactional(readOnly = true)
-    public Map<UUID, List<PracticeSession>> latestOfEach(SignedIn who, List<UUID> studentIds, int most) {
-        Set<UUID> seen = access.studentsSeenBy(who);
-        List<UUID> asked = studentIds.stream().filter(seen::contains).toList();
-        if (asked.isEmpty()) {
-            return Map.of();
-        }
-        List<LatestSessions.Place> places = latest.ofEach(asked, most);
-        Map<UUID, PracticeSession> byId =
-                sessions
-                        .findAllById(places.stream()
-                                .map(LatestSessions.Place::sessionId)
-                                .distinct()
-                                .toList())
-                        .stream()
-                        .collect(Collectors.toMap(entity -> entity.id, entity -> toSession(entity, seen::contains)));
-        Map<UUID, List<PracticeSession>> byStudent = new HashMap<>();
-        places.forEach(place -> byStudent
-                .computeIfAbsent(place.studentId(), id -> new ArrayList<>())
-                .add(byId.get(place.sessionId())));
-        return byStudent;
-    }
-
-    /** A page of sessions and the names of whoever may be seen in them; {@code next} is where the one after begins, empty on the last. */
-    public record Page(List<PracticeSession> sessions, Map<UUID, String> names, Optional<String> next) {}
-
-    /** What is looked for; left out, everything. {@code after} is the {@code next} of the page before. */
-    public record Search(
-            Optional<UUID> studentId,
-            Optional<String> drillId,
-            Optional<UUID> tableId,
-            Optional<Instant> from,
-            Optional<Instant> until,
-            Optional<String> after) {}
-
-    /** Sessions of anybody that this person may see, newest first. */
-    @Transactional(readOnly = true)
-    public Page search(SignedIn who, Search search, int most) {
-        Map<UUID, String> seen = access.namesSeenBy(who);
-        search.studentId().filter(id -> !seen.containsKey(id)).ifPresent(id -> {
-            throw new Missing("student");
-        });
-        if (seen.isEmpty()) {
-            return new Page(List.of(), seen, Optional.empty());
-        }
-        SessionSearch.Wanted wanted = new SessionSearch.Wanted(
-                search.studentId(),
-                search.drillId(),
-                search.tableId(),
-                search.from(),
-                search.until(),
-                search.after().map(text -> SessionSearch.Place.read("after", text)));
-        List<PracticeSession> listed = found.find(seen.keySet(), wanted, most + 1).stream()
-                .map(entity -> toSession(entity, seen::containsKey))
-                .toList();
-        List<PracticeSession> page = listed.subList(0, Math.min(most, listed.size()));
-        return new Page(
-                page,
-                seen,
-                listed.size() > most
-                        ? Optional.of(new SessionSearch.Place(
-                                        page.get(most - 1).startedAt(),
-                                        page.get(most - 1).id())
-                                .text())
-                        : Optional.empty());
-    }
-
-    /** A student's sessions of a drill between two days, both included (UTC), newest first. */
-    @Transactional(readOnly = true)
-    public List<PracticeSession> ofDrill(
-            SignedIn who, UUID studentId, String drillId, LocalDate from, LocalDate to, int most) {
-        access.requireStudent(who, studentId);
-        Predicate<UUID> maySee = access.studentsSeenBy(who)::contains;
-        return sessions
-                .ofDrill(
-                        studentId,
-                        drillId,
-                        from.atStartOfDay(ZoneOffset.UTC).toInstant(),
-                        to.plusDays(1).atStartOfDay(ZoneOffset.UTC).toInstant(),
-                        Limit.of(most))
-                .stream()
-                .map(entity -> toSession(entity, maySee))
-                .toList();
     }
 
     /** A drill that is played already stays with its version. */
@@ -408,30 +299,8 @@ public class SessionService {
         return entity;
     }
 
-    /** A list of sessions asks about the same few students again and again. */
     private PracticeSession toSession(SignedIn who, PracticeSessionEntity entity) {
-        return toSession(entity, student -> access.maySee(who, student));
-    }
-
-    private PracticeSession toSession(PracticeSessionEntity entity, Predicate<UUID> maySee) {
-        return new PracticeSession(
-                        entity.id,
-                        List.copyOf(entity.studentIds),
-                        entity.drills.stream()
-                                .map(one -> new DrillVersion(one.drillId, one.drillVersion))
-                                .toList(),
-                        entity.tableId,
-                        entity.tableName,
-                        numbers.read(entity.tableNumbers),
-                        entity.coached,
-                        entity.note,
-                        entity.startedAt,
-                        Optional.ofNullable(entity.closedAt),
-                        entity.closedByItself,
-                        entity.stretches.stream()
-                                .map(one -> new Stretch(one.begunAt, Optional.ofNullable(one.endedAt)))
-                                .toList())
-                .asSeenBy(maySee);
+        return mapping.of(entity, student -> access.maySee(who, student));
     }
 
     private static void requireOnce(String field, List<?> ids) {

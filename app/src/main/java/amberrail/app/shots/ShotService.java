@@ -9,6 +9,7 @@ import amberrail.app.shots.ShotRequests.PotRequest;
 import amberrail.app.shots.ShotRequests.RecipesRequest;
 import amberrail.app.shots.ShotRequests.SimulateRequest;
 import amberrail.app.shots.ShotRequests.SuccessRequest;
+import amberrail.core.motion.Bridge;
 import amberrail.core.motion.CueStrike;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
@@ -92,7 +93,8 @@ class ShotService {
                 request.zone() == null ? all : all.and(scene.lands(request.zone())),
                 Optional.ofNullable(request.zone()).map(zone -> zone.toCircle().targetPoint()),
                 request.sideAllowed(),
-                Teaching.NOTHING);
+                Teaching.NOTHING,
+                Bridge.HAND);
         List<Recipe> recipes = RecipeSolver.solve(task);
         return RecipeAnswers.RecipesView.of(recipes, PreferredRecipe.of(recipes, task.teaching()));
     }

@@ -7,7 +7,7 @@ import amberrail.app.people.PeopleService;
 import amberrail.app.people.PersonView;
 import amberrail.app.people.SignedIn;
 import amberrail.app.sessions.PracticeSession;
-import amberrail.app.sessions.SessionService;
+import amberrail.app.sessions.SessionLists;
 import amberrail.app.sessions.SessionView;
 import amberrail.app.sessions.SessionViews;
 import amberrail.app.web.MayBeMissing;
@@ -27,11 +27,11 @@ class TodayController {
     private static final int SHOWN_SESSIONS = 3;
 
     private final PeopleService people;
-    private final SessionService sessions;
+    private final SessionLists sessions;
     private final AttemptService attempts;
     private final SessionViews views;
 
-    TodayController(PeopleService people, SessionService sessions, AttemptService attempts, SessionViews views) {
+    TodayController(PeopleService people, SessionLists sessions, AttemptService attempts, SessionViews views) {
         this.people = people;
         this.sessions = sessions;
         this.attempts = attempts;

@@ -5,6 +5,7 @@ import amberrail.core.drill.Condition;
 import amberrail.core.drill.PlacedBall;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.drill.Skill;
+import amberrail.core.motion.Bridge;
 import amberrail.core.motion.Physics;
 import amberrail.core.recipe.AimSearch;
 import amberrail.core.recipe.ShotTask;
@@ -57,7 +58,8 @@ public final class ShotTasks {
                 success,
                 layout.zone().map(zone -> zone.targetPoint()),
                 sideAllowed,
-                teaching);
+                teaching,
+                Bridge.HAND);
     }
 
     /** Each ball at rest where the layout has it (m, kg). */

@@ -49,21 +49,6 @@ public record ShotTask(
         Objects.requireNonNull(bridge);
     }
 
-    /** With the hand on the cloth. */
-    public ShotTask(
-            ShotTable table,
-            Physics physics,
-            List<TableBall> balls,
-            int cueBall,
-            Optional<AimSearch> aim,
-            Predicate<PlayedShot> aimTest,
-            Predicate<PlayedShot> success,
-            Optional<Point> target,
-            boolean sideAllowed,
-            Teaching teaching) {
-        this(table, physics, balls, cueBall, aim, aimTest, success, target, sideAllowed, teaching, Bridge.HAND);
-    }
-
     public ShotTask with(Bridge other) {
         return new ShotTask(
                 table, physics, balls, cueBall, aim, aimTest, success, target, sideAllowed, teaching, other);

@@ -101,7 +101,8 @@ class DifficultyTest {
                 success,
                 task.target(),
                 false,
-                task.teaching());
+                task.teaching(),
+                task.bridge());
     }
 
     /** A stop shot over 40 cm with a ring of this radius, and its usual recipe. */

@@ -7,6 +7,7 @@ import amberrail.core.aiming.PotLine;
 import amberrail.core.geometry.Direction;
 import amberrail.core.geometry.Point;
 import amberrail.core.motion.BallState;
+import amberrail.core.motion.Bridge;
 import amberrail.core.motion.Physics;
 import amberrail.core.simulation.Accuracy;
 import amberrail.core.simulation.PlayedShot;
@@ -192,7 +193,8 @@ class RecipeSolverTest {
                 hitsObjectFirst,
                 Optional.empty(),
                 false,
-                Teaching.NOTHING);
+                Teaching.NOTHING,
+                Bridge.HAND);
         List<Recipe> recipes = RecipeSolver.solve(task);
         assertThat(recipes).isNotEmpty();
         for (Recipe recipe : recipes) {
@@ -246,7 +248,8 @@ class RecipeSolverTest {
                                     <= radiusMillimetres),
                     Optional.of(target),
                     side,
-                    Teaching.NOTHING);
+                    Teaching.NOTHING,
+                    Bridge.HAND);
         }
 
         private Point place(int ball) {

@@ -4,31 +4,20 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 
 /** The made-up club, played once for each length of its past; every server that wants it starts on a copy of its folder. */
 public final class DemoClub {
-    private static final Map<Integer, Path> MADE = new ConcurrentHashMap<>();
-
     private DemoClub() {}
 
     /** A server on the club with this many weeks of practice behind it, its data a copy of its own. */
     public static Server start(Path data, int weeks) {
-        copy(MADE.computeIfAbsent(weeks, DemoClub::make), data);
+        copy(Prepared.folder("demo-" + weeks, folder -> make(folder, weeks)), data);
         return Server.start(data, arguments(weeks));
     }
 
-    private static Path make(int weeks) {
-        try {
-            Path data = Files.createTempDirectory("amber-demo").resolve("data");
-            Server server = Server.start(data, arguments(weeks));
-            server.stop();
-            return data;
-        } catch (IOException e) {
-            throw new IllegalStateException("no place for the demo club", e);
-        }
+    private static void make(Path folder, int weeks) {
+        Server.start(folder, arguments(weeks)).stop();
     }
 
     private static String[] arguments(int weeks) {

@@ -10,51 +10,42 @@ final class ExtractedJar {
     /** Bean definitions worked out when the jar was built, as ./amber starts it. */
     static final String PREPARED_BEANS = "-Dspring.aot.enabled=true";
 
-    private static Path jar;
-
     private ExtractedJar() {}
 
-    static synchronized Path path() {
-        if (jar == null) {
-            jar = extract(Path.of(System.getProperty("amber.jar")));
-        }
-        return jar;
+    static Path path() {
+        return folder().resolve(Prepared.jar().getFileName());
     }
 
     static Path archive() {
-        return path().resolveSibling("app.jsa");
+        return folder().resolve("app.jsa");
     }
 
     static String java() {
         return Path.of(System.getProperty("java.home"), "bin", "java").toString();
     }
 
-    private static Path extract(Path packed) {
-        try {
-            Path folder = Files.createTempDirectory("amber-jar");
+    private static Path folder() {
+        return Prepared.folder("jar", folder -> {
             run(List.of(
                     java(),
                     "-Djarmode=tools",
                     "-jar",
-                    packed.toString(),
+                    Prepared.jar().toString(),
                     "extract",
                     "--force",
                     "--destination",
                     folder.toString()));
-            Path extracted = folder.resolve(packed.getFileName());
+            Path training = Files.createTempDirectory("amber-training");
             run(List.of(
                     java(),
                     "-XX:ArchiveClassesAtExit=" + folder.resolve("app.jsa"),
                     PREPARED_BEANS,
                     "-Dspring.context.exit=onRefresh",
                     "-jar",
-                    extracted.toString(),
+                    folder.resolve(Prepared.jar().getFileName()).toString(),
                     "--server.port=0",
-                    "--amber.data=" + folder.resolve("training")));
-            return extracted;
-        } catch (IOException e) {
-            throw new IllegalStateException("cannot lay out " + packed, e);
-        }
+                    "--amber.data=" + training.resolve("data")));
+        });
     }
 
     private static void run(List<String> command) throws IOException {

@@ -1,5 +1,6 @@
 package amberrail.bench.engine;
 
+import amberrail.core.motion.Bridge;
 import amberrail.core.aiming.PotLine;
 import amberrail.core.geometry.Direction;
 import amberrail.core.geometry.Point;
@@ -118,7 +119,8 @@ final class Scenes {
                         && Math.hypot(1000 * shot.xMetres(0) - 1900, 1000 * shot.yMetres(0) - 350) <= 150),
                 Optional.of(target),
                 sideAllowed,
-                Teaching.NOTHING);
+                Teaching.NOTHING,
+                Bridge.HAND);
     }
 
     private static PotLine pot(Point cue, Point object) {
