@@ -22,8 +22,8 @@ final class Prepared {
         try {
             Path all = Files.createDirectories(Path.of("target", "prepared").toAbsolutePath());
             try (FileChannel door =
-                            FileChannel.open(all.resolve("lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
-                    var only = door.lock()) {
+                    FileChannel.open(all.resolve("lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE)) {
+                door.lock(); // let go of as the channel closes
                 Path folder = all.resolve(jarMade() + "-" + name);
                 if (!Files.exists(folder)) {
                     Path half = Files.createTempDirectory(all, "making");
