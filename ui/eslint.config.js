@@ -40,6 +40,7 @@ export default defineConfigWithVueTs(
       '@typescript-eslint/no-explicit-any': 'error',
       '@typescript-eslint/no-floating-promises': 'error',
       'vue/multi-word-component-names': 'off',
+      'max-lines-per-function': ['error', { max: 60, skipComments: true }],
     },
   },
   {

@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { ref, shallowRef } from 'vue'
+import { ref, shallowRef, type Ref } from 'vue'
 import { answer, api, speakFor } from '@/api/client'
 import { Problem, Unreachable } from '@/api/problem'
 import type { Me, Preferences } from '@/api/types'
@@ -27,42 +27,56 @@ export const useSignedIn = defineStore('signedIn', () => {
     apply(person.preferences)
   }
 
-  function apply(preferences: Preferences): void {
-    useDialect(preferences.dialect)
-    useTheme(preferences.theme)
+  const doors = useDoors(me, ended, welcome)
+  const changePreferences = usePreferenceChanges(me, welcome)
+  leaveWithOtherWindows(me)
+  return {
+    me,
+    ended,
+    welcome,
+    restore: () => restored(ended, welcome),
+    startingPage,
+    ...doors,
+    changePreferences,
   }
+})
 
-  /** Finds out from the server who this browser is signed in as; false if nobody. */
-  async function restore(): Promise<boolean> {
-    try {
-      if (!(await signOutIfDue())) return false
-      welcome(await answer(api.GET('/api/v1/me')))
-      return true
-    } catch (error) {
-      ended.value = false
-      if (error instanceof Problem && error.status === 401) {
-        return false
-      }
-      const before = error instanceof Unreachable ? rememberedJson<Me>(KNOWN) : undefined
-      if (!before) throw error
-      // The server is away: whoever this device belonged to goes on recording. What is sent later needs a sign-in that still holds.
-      welcome(before)
-      return true
-    }
+function apply(preferences: Preferences): void {
+  useDialect(preferences.dialect)
+  useTheme(preferences.theme)
+}
+
+/** Finds out from the server who this browser is signed in as; false if nobody. */
+async function restored(ended: Ref<boolean>, welcome: (person: Me) => void): Promise<boolean> {
+  try {
+    if (!(await signOutIfDue())) return false
+    welcome(await answer(api.GET('/api/v1/me')))
+    return true
+  } catch (error) {
+    ended.value = false
+    if (error instanceof Problem && error.status === 401) return false
+    const before = error instanceof Unreachable ? rememberedJson<Me>(KNOWN) : undefined
+    if (!before) throw error
+    // The server is away: whoever this device belonged to goes on recording. What is sent later needs a sign-in that still holds.
+    welcome(before)
+    return true
   }
+}
 
-  /** Where somebody without a sign-in begins. */
-  async function startingPage(): Promise<'/welcome' | '/sign-in'> {
-    try {
-      const club = await answer(api.GET('/api/v1/club'))
-      return club.needsFirstCoach ? '/welcome' : '/sign-in'
-    } catch (error) {
-      // The form says so itself when it is used.
-      if (error instanceof Unreachable) return '/sign-in'
-      throw error
-    }
+/** Where somebody without a sign-in begins. */
+async function startingPage(): Promise<'/welcome' | '/sign-in'> {
+  try {
+    const club = await answer(api.GET('/api/v1/club'))
+    return club.needsFirstCoach ? '/welcome' : '/sign-in'
+  } catch (error) {
+    // The form says so itself when it is used.
+    if (error instanceof Unreachable) return '/sign-in'
+    throw error
   }
+}
 
+/** In and out. */
+function useDoors(me: Ref<Me | undefined>, ended: Ref<boolean>, welcome: (person: Me) => void) {
   async function signIn(signInName: string, password: string): Promise<Me> {
     const person = await answer(api.POST('/api/v1/sign-in', { body: { signInName, password } }))
     // The new sign-in took the old one's place.
@@ -98,23 +112,26 @@ export const useSignedIn = defineStore('signedIn', () => {
     await signOutIfDue()
   }
 
-  /** False while a sign-out is due that the server could not be told. */
-  async function signOutIfDue(): Promise<boolean> {
-    if (!remembered(SIGN_OUT_DUE)) return true
-    try {
-      await answer(api.POST('/api/v1/sign-out'))
-    } catch (error) {
-      // 401: there is nothing left to end.
-      if (!(error instanceof Problem && error.status === 401)) return false
-    }
-    forgetRemembered(SIGN_OUT_DUE)
-    return true
+  return { signIn, signInAgain, signOut }
+}
+
+/** False while a sign-out is due that the server could not be told. */
+async function signOutIfDue(): Promise<boolean> {
+  if (!remembered(SIGN_OUT_DUE)) return true
+  try {
+    await answer(api.POST('/api/v1/sign-out'))
+  } catch (error) {
+    // 401: there is nothing left to end.
+    if (!(error instanceof Problem && error.status === 401)) return false
   }
+  forgetRemembered(SIGN_OUT_DUE)
+  return true
+}
 
+/** One change at a time, each upon what the one before it left: two quick taps must not undo each other. */
+function usePreferenceChanges(me: Ref<Me | undefined>, welcome: (person: Me) => void) {
   let changing: Promise<void> = Promise.resolve()
-
-  /** One change at a time, each upon what the one before it left: two quick taps must not undo each other. */
-  function changePreferences(part: Partial<Preferences>): Promise<void> {
+  return (part: Partial<Preferences>): Promise<void> => {
     const before = changing
     changing = (async () => {
       await before.catch(() => undefined)
@@ -125,13 +142,13 @@ export const useSignedIn = defineStore('signedIn', () => {
     })()
     return changing
   }
+}
 
-  // Another window of this browser signed out, or somebody else in: this one must not go on under a name that no longer holds.
+/** Another window of this browser signed out, or somebody else in: this one must not go on under a name that no longer holds. */
+function leaveWithOtherWindows(me: Ref<Me | undefined>): void {
   window.addEventListener('storage', ({ key, newValue }) => {
     if (key !== KNOWN || !me.value) return
     const now = newValue ? (JSON.parse(newValue) as Me) : undefined
     if (now?.person.id !== me.value.person.id) window.location.reload()
   })
-
-  return { me, ended, welcome, restore, startingPage, signIn, signInAgain, signOut, changePreferences }
-})
+}

@@ -1,12 +1,20 @@
 // The tip's place and pace in the notation of whoever is signed in (product.md, "Where schools differ"); one stored value each.
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { StrikeScale } from '@/api/types'
+import type { Preferences, StrikeScale } from '@/api/types'
 import { metresPerSecondToPace } from './pace'
 import { useSignedIn } from '@/device/useSignedIn'
 import { useUnits } from './units'
 
 const CENTRE_WITHIN_MILLIMETRES = 0.05
+
+type Say = (key: string, named?: Record<string, unknown>, count?: number) => string
+type Figure = (value: number, digits: number) => string
+
+interface Words {
+  t: Say
+  figure: Figure
+}
 
 export function useNotation() {
   const { t } = useI18n()
@@ -14,66 +22,22 @@ export function useNotation() {
   const signedIn = useSignedIn()
   const tipNotation = computed(() => signedIn.me?.preferences.tipNotation ?? 'TIPS')
   const paceNotation = computed(() => signedIn.me?.preferences.paceNotation ?? 'SCALE')
+  const say: Say = (key, named = {}, count) => (count === undefined ? t(key, named) : t(key, named, count))
+  const words: Words = { t: say, figure }
 
   /** "1 tip below, ½ tip right"; "7 o'clock, 80 %"; "9.4 mm below"; "60 % below". */
   function tip(height: number, side: number, scale: StrikeScale): string {
-    const offset = Math.hypot(height, side)
-    if (offset < CENTRE_WITHIN_MILLIMETRES) return t('notation.centre')
-    if (tipNotation.value === 'CLOCK') return clock(height, side, offset, scale)
-    const parts = [part(height, 'above', 'below', scale), part(side, 'right', 'left', scale)].filter(
-      (words) => words !== '',
-    )
-    return parts.join(', ') || t('notation.centre')
+    return tipNotation.value === 'CLOCK'
+      ? clock(words, height, side, scale)
+      : parts(words, height, side, (offset) => amount(words, tipNotation.value, offset, scale))
   }
 
   /** The same to a tenth of a tip, where rows would read alike otherwise. */
   function fineTip(height: number, side: number, scale: StrikeScale): string {
     if (tipNotation.value !== 'TIPS') return tip(height, side, scale)
-    const fine = (value: number, plus: string, minus: string) =>
-      Math.abs(value) < CENTRE_WITHIN_MILLIMETRES
-        ? []
-        : [
-            t('notation.fineTips', {
-              n: figure(Math.abs(value) / scale.tipDiameterMillimetres, 1),
-              way: t(`notation.${value > 0 ? plus : minus}`),
-            }),
-          ]
-    return (
-      [...fine(height, 'above', 'below'), ...fine(side, 'right', 'left')].join(', ') || t('notation.centre')
+    return parts(words, height, side, (offset) =>
+      say('notation.fineTips', { n: figure(offset / scale.tipDiameterMillimetres, 1) }),
     )
-  }
-
-  function part(value: number, plus: string, minus: string, scale: StrikeScale): string {
-    if (Math.abs(value) < CENTRE_WITHIN_MILLIMETRES) return ''
-    const way = t(`notation.${value > 0 ? plus : minus}`)
-    return `${amount(Math.abs(value), scale)} ${way}`
-  }
-
-  function amount(millimetres: number, scale: StrikeScale): string {
-    switch (tipNotation.value) {
-      case 'PERCENT':
-        return `${figure((100 * millimetres) / scale.mostTipOffsetMillimetres, 0)} %`
-      case 'MILLIMETRES':
-        return `${figure(millimetres, 1)} mm`
-      default: {
-        const halves = Math.round((2 * millimetres) / scale.tipDiameterMillimetres)
-        return halves === 0
-          ? t('notation.lessThanAQuarter')
-          : t('notation.tips', { n: tips(halves) }, halves <= 2 ? 1 : 2)
-      }
-    }
-  }
-
-  /** The direction as an hour, 12 is straight above, and how far out in per cent of the limit. */
-  function clock(height: number, side: number, offset: number, scale: StrikeScale): string {
-    const halfHours = Math.round((Math.atan2(side, height) / Math.PI) * 12)
-    const turned = (halfHours + 24) % 24
-    const hour = Math.floor(turned / 2) || 12
-    const half = turned % 2 === 1
-    return t('notation.clock', {
-      time: half ? `${hour}:30` : `${hour}`,
-      share: figure((100 * offset) / scale.mostTipOffsetMillimetres, 0),
-    })
   }
 
   /** "2.4 of 10"; "3.1 table lengths"; "1.72 m/s". */
@@ -95,6 +59,50 @@ export function useNotation() {
   }
 
   return { tip, fineTip, pace, fullPace }
+}
+
+/** "… below, … right": each way from the centre with its amount. */
+function parts({ t }: Words, height: number, side: number, amountOf: (offset: number) => string): string {
+  const part = (value: number, plus: string, minus: string) =>
+    Math.abs(value) < CENTRE_WITHIN_MILLIMETRES
+      ? []
+      : [`${amountOf(Math.abs(value))} ${t(`notation.${value > 0 ? plus : minus}`)}`]
+  const said = [...part(height, 'above', 'below'), ...part(side, 'right', 'left')]
+  return said.join(', ') || t('notation.centre')
+}
+
+function amount(
+  { t, figure }: Words,
+  notation: Preferences['tipNotation'],
+  millimetres: number,
+  scale: StrikeScale,
+): string {
+  switch (notation) {
+    case 'PERCENT':
+      return `${figure((100 * millimetres) / scale.mostTipOffsetMillimetres, 0)} %`
+    case 'MILLIMETRES':
+      return `${figure(millimetres, 1)} mm`
+    default: {
+      const halves = Math.round((2 * millimetres) / scale.tipDiameterMillimetres)
+      return halves === 0
+        ? t('notation.lessThanAQuarter')
+        : t('notation.tips', { n: tips(halves) }, halves <= 2 ? 1 : 2)
+    }
+  }
+}
+
+/** The direction as an hour, 12 is straight above, and how far out in per cent of the limit. */
+function clock({ t, figure }: Words, height: number, side: number, scale: StrikeScale): string {
+  const offset = Math.hypot(height, side)
+  if (offset < CENTRE_WITHIN_MILLIMETRES) return t('notation.centre')
+  const halfHours = Math.round((Math.atan2(side, height) / Math.PI) * 12)
+  const turned = (halfHours + 24) % 24
+  const hour = Math.floor(turned / 2) || 12
+  const half = turned % 2 === 1
+  return t('notation.clock', {
+    time: half ? `${hour}:30` : `${hour}`,
+    share: figure((100 * offset) / scale.mostTipOffsetMillimetres, 0),
+  })
 }
 
 /** Whole tips as they are said, halves as a half: "1", "½", "1½". */

@@ -50,125 +50,135 @@ export function gripsOf(table: TableGeometry, demand: DraftDemand, resolve: Reso
   }
 }
 
+type Make = (name: Grip['name'], at: Point | undefined, to: (place: Point) => DraftZone) => Grip[]
+type ZoneOf<Kind extends DraftZone['kind']> = DraftZone & { kind: Kind }
+
 function ofZone(
   table: TableGeometry,
   zone: DraftZone,
   resolve: Resolve,
   asDemand: (zone: DraftZone) => DraftDemand,
 ): Grip[] {
-  const make = (name: Grip['name'], at: Point | undefined, to: (place: Point) => DraftZone) =>
-    grip(name, at, (place) => asDemand(to(place)))
+  const make: Make = (name, at, to) => grip(name, at, (place) => asDemand(to(place)))
   switch (zone.kind) {
-    case 'circle': {
-      const centre = resolve(zone.centre)
-      if (!centre) return []
-      return [
-        ...make('place', centre, (place) => ({ ...zone, centre: atSights(table, place) })),
-        ...make('size', moved(centre, { x: 1, y: 0 }, zone.radiusMillimetres), (place) =>
-          withRadius(zone, size(distance(centre, place))),
-        ),
-      ]
-    }
+    case 'circle':
+      return circleGrips(table, zone, resolve, make)
     case 'ellipse':
-    case 'rectangle': {
-      const centre = resolve(zone.centre)
-      if (!centre) return []
-      const way = wayOf(zone.angleDegrees)
-      const left = { x: -way.y, y: way.x }
-      const [length, width] =
-        zone.kind === 'ellipse'
-          ? [zone.semiMajorMillimetres, zone.semiMinorMillimetres]
-          : [zone.lengthMillimetres / 2, zone.widthMillimetres / 2]
-      const sized = (half: { length?: number; width?: number }): DraftZone =>
-        zone.kind === 'ellipse'
-          ? {
-              ...zone,
-              semiMajorMillimetres: half.length ?? length,
-              semiMinorMillimetres: half.width ?? width,
-            }
-          : {
-              ...zone,
-              lengthMillimetres: 2 * (half.length ?? length),
-              widthMillimetres: 2 * (half.width ?? width),
-            }
-      return [
-        ...make('place', centre, (place) => ({ ...zone, centre: atSights(table, place) })),
-        ...make('turn', moved(centre, way, length), (place) => ({
-          ...sized({ length: size(distance(centre, place)) }),
-          angleDegrees: rounded(normalDegrees(bearing(centre, place)), 10),
-        })),
-        ...make('width', moved(centre, left, width), (place) =>
-          sized({ width: size(Math.abs(along(offset(centre, place), left))) }),
-        ),
-      ]
-    }
+    case 'rectangle':
+      return turnedGrips(table, zone, resolve, make)
     case 'polygon':
       return polygonGrips(table, zone, resolve, make)
-    case 'corridor': {
-      const from = resolve(zone.from)
-      const to = resolve(zone.to)
-      if (!from || !to) return []
-      const left = wayOf(bearing(from, to) + 90)
-      const centre = middle(from, to)
-      return [
-        ...make('start', from, (place) => ({ ...zone, from: atSights(table, place) })),
-        ...make('end', to, (place) => ({ ...zone, to: atSights(table, place) })),
-        ...make('width', moved(centre, left, zone.widthMillimetres / 2), (place) => ({
-          ...zone,
-          widthMillimetres: size(2 * Math.abs(along(offset(centre, place), left))),
-        })),
-      ]
-    }
-    case 'band': {
-      const nose = table.cueBall.noseDistanceMillimetres
-      const at = (sights: number) =>
-        besideCushion(table, zone.cushion, sights, nose + zone.depthMillimetres / 2)
-      return [
-        ...make('start', at(zone.fromSights), (place) => ({
-          ...zone,
-          fromSights: Math.min(sightsOn(table, zone.cushion, place), zone.toSights - 0.1),
-        })),
-        ...make('end', at(zone.toSights), (place) => ({
-          ...zone,
-          toSights: Math.max(sightsOn(table, zone.cushion, place), zone.fromSights + 0.1),
-        })),
-        ...make(
-          'depth',
-          besideCushion(
-            table,
-            zone.cushion,
-            (zone.fromSights + zone.toSights) / 2,
-            nose + zone.depthMillimetres,
-          ),
-          (place) => ({ ...zone, depthMillimetres: size(fromCushion(table, zone.cushion, place) - nose) }),
-        ),
-      ]
-    }
-    case 'near-cushion': {
-      const nose = table.cueBall.noseDistanceMillimetres
-      const half = isLong(zone.cushion) ? 4 : 2
-      return make(
-        'depth',
-        besideCushion(table, zone.cushion, half, nose + zone.withinMillimetres),
-        (place) => {
-          const cushion = nearestCushion(table, place)
-          const within = size(fromCushion(table, zone.cushion, place) - nose)
-          // Dragged close to another cushion it changes over to that one.
-          return fromCushion(table, cushion, place) < nose && cushion !== zone.cushion
-            ? { ...zone, cushion }
-            : { ...zone, withinMillimetres: within }
-        },
-      )
-    }
+    case 'corridor':
+      return corridorGrips(table, zone, resolve, make)
+    case 'band':
+      return bandGrips(table, zone, make)
+    case 'near-cushion':
+      return nearCushionGrips(table, zone, make)
   }
 }
 
-function polygonGrips(
+function circleGrips(table: TableGeometry, zone: ZoneOf<'circle'>, resolve: Resolve, make: Make): Grip[] {
+  const centre = resolve(zone.centre)
+  if (!centre) return []
+  return [
+    ...make('place', centre, (place) => ({ ...zone, centre: atSights(table, place) })),
+    ...make('size', moved(centre, { x: 1, y: 0 }, zone.radiusMillimetres), (place) =>
+      withRadius(zone, size(distance(centre, place))),
+    ),
+  ]
+}
+
+/** An ellipse or a rectangle: half its length along its way, half its width across it. */
+function turnedGrips(
   table: TableGeometry,
-  zone: DraftZone & { kind: 'polygon' },
+  zone: ZoneOf<'ellipse' | 'rectangle'>,
   resolve: Resolve,
-  make: (name: Grip['name'], at: Point | undefined, to: (place: Point) => DraftZone) => Grip[],
+  make: Make,
 ): Grip[] {
+  const centre = resolve(zone.centre)
+  if (!centre) return []
+  const way = wayOf(zone.angleDegrees)
+  const left = { x: -way.y, y: way.x }
+  const { length, width } = halves(zone)
+  return [
+    ...make('place', centre, (place) => ({ ...zone, centre: atSights(table, place) })),
+    ...make('turn', moved(centre, way, length), (place) => ({
+      ...withHalves(zone, { length: size(distance(centre, place)), width }),
+      angleDegrees: rounded(normalDegrees(bearing(centre, place)), 10),
+    })),
+    ...make('width', moved(centre, left, width), (place) =>
+      withHalves(zone, { length, width: size(Math.abs(along(offset(centre, place), left))) }),
+    ),
+  ]
+}
+
+interface Halves {
+  length: number
+  width: number
+}
+
+function halves(zone: ZoneOf<'ellipse' | 'rectangle'>): Halves {
+  return zone.kind === 'ellipse'
+    ? { length: zone.semiMajorMillimetres, width: zone.semiMinorMillimetres }
+    : { length: zone.lengthMillimetres / 2, width: zone.widthMillimetres / 2 }
+}
+
+function withHalves(zone: ZoneOf<'ellipse' | 'rectangle'>, { length, width }: Halves): DraftZone {
+  return zone.kind === 'ellipse'
+    ? { ...zone, semiMajorMillimetres: length, semiMinorMillimetres: width }
+    : { ...zone, lengthMillimetres: 2 * length, widthMillimetres: 2 * width }
+}
+
+function corridorGrips(table: TableGeometry, zone: ZoneOf<'corridor'>, resolve: Resolve, make: Make): Grip[] {
+  const from = resolve(zone.from)
+  const to = resolve(zone.to)
+  if (!from || !to) return []
+  const left = wayOf(bearing(from, to) + 90)
+  const centre = middle(from, to)
+  return [
+    ...make('start', from, (place) => ({ ...zone, from: atSights(table, place) })),
+    ...make('end', to, (place) => ({ ...zone, to: atSights(table, place) })),
+    ...make('width', moved(centre, left, zone.widthMillimetres / 2), (place) => ({
+      ...zone,
+      widthMillimetres: size(2 * Math.abs(along(offset(centre, place), left))),
+    })),
+  ]
+}
+
+function bandGrips(table: TableGeometry, zone: ZoneOf<'band'>, make: Make): Grip[] {
+  const nose = table.cueBall.noseDistanceMillimetres
+  const { cushion, fromSights, toSights, depthMillimetres } = zone
+  const at = (sights: number, depth: number) => besideCushion(table, cushion, sights, nose + depth)
+  return [
+    ...make('start', at(fromSights, depthMillimetres / 2), (place) => ({
+      ...zone,
+      fromSights: Math.min(sightsOn(table, cushion, place), toSights - 0.1),
+    })),
+    ...make('end', at(toSights, depthMillimetres / 2), (place) => ({
+      ...zone,
+      toSights: Math.max(sightsOn(table, cushion, place), fromSights + 0.1),
+    })),
+    ...make('depth', at((fromSights + toSights) / 2, depthMillimetres), (place) => ({
+      ...zone,
+      depthMillimetres: size(fromCushion(table, cushion, place) - nose),
+    })),
+  ]
+}
+
+function nearCushionGrips(table: TableGeometry, zone: ZoneOf<'near-cushion'>, make: Make): Grip[] {
+  const nose = table.cueBall.noseDistanceMillimetres
+  const half = isLong(zone.cushion) ? 4 : 2
+  const at = besideCushion(table, zone.cushion, half, nose + zone.withinMillimetres)
+  return make('depth', at, (place) => {
+    const cushion = nearestCushion(table, place)
+    // Dragged close to another cushion it changes over to that one.
+    return fromCushion(table, cushion, place) < nose && cushion !== zone.cushion
+      ? { ...zone, cushion }
+      : { ...zone, withinMillimetres: size(fromCushion(table, zone.cushion, place) - nose) }
+  })
+}
+
+function polygonGrips(table: TableGeometry, zone: ZoneOf<'polygon'>, resolve: Resolve, make: Make): Grip[] {
   const corners = zone.corners.map(resolve)
   return corners.flatMap((corner, i) => {
     const next = corners[(i + 1) % corners.length]
@@ -187,7 +197,7 @@ function polygonGrips(
 }
 
 /** A circle of another size, its rings with it. */
-export function withRadius(zone: DraftZone & { kind: 'circle' }, radius: number): DraftZone {
+export function withRadius(zone: ZoneOf<'circle'>, radius: number): DraftZone {
   const scale = radius / zone.radiusMillimetres
   const rings = zone.rings?.map((ring) => ({
     ...ring,

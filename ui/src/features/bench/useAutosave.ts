@@ -23,6 +23,39 @@ interface Kept {
 }
 
 export function useAutosave(id: string, drill: Ref<DrillDocument | undefined>) {
+  const saving = useSaving(id, drill)
+  const { state, isStored, later, save } = saving
+  let keeping: ReturnType<typeof setTimeout> | undefined
+
+  /** On this device, until the server has it; not with every frame of a drag. */
+  function keepNow(): void {
+    if (drill.value && !isStored(drill.value)) keep(id, { revision: saving.revision(), drill: drill.value })
+  }
+
+  watch(drill, (now) => {
+    if (!now || isStored(now)) return
+    clearTimeout(keeping)
+    keeping = setTimeout(keepNow, KEEP_PAUSE_MS)
+    if (state.value !== 'conflict') {
+      state.value = 'waiting'
+      later(PAUSE_MS)
+    }
+  })
+  window.addEventListener('pagehide', keepNow)
+  onScopeDispose(() => {
+    window.removeEventListener('pagehide', keepNow)
+    saving.cancel()
+    clearTimeout(keeping)
+    keepNow()
+    void save()
+  })
+
+  const { problem, version, theirs, begin } = saving
+  return { state, problem, version, theirs, begin, save, unsaved: () => kept(id), forget: () => forget(id) }
+}
+
+/** The draft's way to the server: one request at a time, each upon the revision that the one before it made. */
+function useSaving(id: string, drill: Ref<DrillDocument | undefined>) {
   const state = ref<SaveState>('saved')
   const problem = ref('')
   const version = ref(1)
@@ -30,7 +63,6 @@ export function useAutosave(id: string, drill: Ref<DrillDocument | undefined>) {
   let revision = 0
   let stored: DrillDocument | undefined
   let timer: ReturnType<typeof setTimeout> | undefined
-  let keeping: ReturnType<typeof setTimeout> | undefined
   let busy = false
 
   /** What the server has; later changes are sent on top of it. */
@@ -40,11 +72,6 @@ export function useAutosave(id: string, drill: Ref<DrillDocument | undefined>) {
     version.value = knownVersion
     theirs.value = undefined
     state.value = 'saved'
-  }
-
-  /** On this device, until the server has it; not with every frame of a drag. */
-  function keepNow(): void {
-    if (drill.value && drill.value !== stored) keep(id, { revision, drill: drill.value })
   }
 
   function later(ms: number): void {
@@ -58,52 +85,29 @@ export function useAutosave(id: string, drill: Ref<DrillDocument | undefined>) {
     busy = true
     state.value = 'saving'
     try {
-      const saved = await answer(
-        api.PUT('/api/v1/drills/{id}', { params: { path: { id } }, body: { revision, drill: sending } }),
-      )
-      stored = sending
-      revision = saved.revision
-      version.value = saved.version
+      const body = { revision, drill: sending }
+      const saved = await answer(api.PUT('/api/v1/drills/{id}', { params: { path: { id } }, body }))
+      begin(sending, saved.revision, saved.version)
       problem.value = ''
-      state.value = 'saved'
       if (drill.value === sending) forget(id)
     } catch (error) {
       problem.value = sentence(error)
-      state.value = failure(error)
+      theirs.value = conflictOf(error)
+      state.value = theirs.value ? 'conflict' : error instanceof Unreachable ? 'unreachable' : 'refused'
       if (state.value === 'unreachable') later(RETRY_MS)
     }
     busy = false
-    if (drill.value !== sending && state.value === 'saved') later(0)
+    if (drill.value !== stored && stored === sending) later(0)
   }
 
-  function failure(error: unknown): SaveState {
-    if (error instanceof Unreachable) return 'unreachable'
-    if (error instanceof Problem && error.code === 'REVISION_CONFLICT') {
-      theirs.value = error.current as Theirs
-      return 'conflict'
-    }
-    return 'refused'
-  }
+  const isStored = (one: DrillDocument) => one === stored
+  const known = { state, problem, version, theirs, isStored, revision: () => revision }
+  return { ...known, begin, later, save, cancel: () => clearTimeout(timer) }
+}
 
-  watch(drill, (now) => {
-    if (!now || now === stored) return
-    clearTimeout(keeping)
-    keeping = setTimeout(keepNow, KEEP_PAUSE_MS)
-    if (state.value !== 'conflict') {
-      state.value = 'waiting'
-      later(PAUSE_MS)
-    }
-  })
-  window.addEventListener('pagehide', keepNow)
-  onScopeDispose(() => {
-    window.removeEventListener('pagehide', keepNow)
-    clearTimeout(timer)
-    clearTimeout(keeping)
-    keepNow()
-    void save()
-  })
-
-  return { state, problem, version, theirs, begin, save, unsaved: () => kept(id), forget: () => forget(id) }
+function conflictOf(error: unknown): Theirs | undefined {
+  const isConflict = error instanceof Problem && error.code === 'REVISION_CONFLICT'
+  return isConflict ? (error.current as Theirs) : undefined
 }
 
 function key(id: string): string {

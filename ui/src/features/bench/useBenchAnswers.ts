@@ -16,61 +16,22 @@ interface About<T> {
   answer: T
 }
 
+interface Asked {
+  tableId: string
+  drill: DrillDocument
+}
+
 export function useBenchAnswers(
   drill: Ref<DrillDocument | undefined>,
   tableId: Ref<string | undefined>,
   at: Ref<Spot>,
   held: Ref<boolean>,
 ) {
-  const check = shallowRef<About<BenchCheck>>()
-  const usual = shallowRef<About<UsualStroke | undefined>>()
-  const grades = shallowRef<About<RoughGrade[]>>()
-  /** What is wrong with the draft as a whole, so that no shot of it can be looked at. */
-  const broken = ref('')
-
-  const body = () =>
+  const asked = (): Asked | undefined =>
     drill.value && tableId.value && !held.value ? { tableId: tableId.value, drill: drill.value } : undefined
-
-  const askCheck = latest(CHECK_PAUSE_MS, async () => {
-    const asked = body()
-    if (!asked) return
-    try {
-      check.value = {
-        draft: asked.drill,
-        answer: await answer(api.POST('/api/v1/bench/check', { body: asked })),
-      }
-      broken.value = ''
-    } catch (error) {
-      broken.value = sentence(error)
-    }
-  })
-
-  const askUsual = latest(USUAL_PAUSE_MS, async () => {
-    const asked = body()
-    const shot = asked && shotAt(asked.drill, at.value)
-    if (!asked || !shot || usual.value?.draft === shot) return
-    try {
-      const said = await answer(api.POST('/api/v1/bench/usual', { body: { ...asked, ...at.value } }))
-      usual.value = { draft: shot, answer: said.usual }
-    } catch (error) {
-      if (!(error instanceof Problem)) throw error
-      // It cannot be set up: the check says why.
-      usual.value = undefined
-    }
-  })
-
-  const askGrades = latest(GRADES_PAUSE_MS, async () => {
-    const asked = body()
-    if (!asked || grades.value?.draft === asked.drill.stations) return
-    try {
-      const said = await answer(api.POST('/api/v1/bench/grades', { body: asked }))
-      grades.value = { draft: asked.drill.stations, answer: said.stations }
-    } catch (error) {
-      if (!(error instanceof Problem)) throw error
-      grades.value = undefined
-    }
-  })
-
+  const { check, broken, ask: askCheck } = useCheck(asked)
+  const { usual, ask: askUsual } = useUsual(asked, at)
+  const { grades, ask: askGrades } = useGrades(asked)
   watch(
     [drill, tableId, held],
     () => {
@@ -82,6 +43,57 @@ export function useBenchAnswers(
   )
   watch(at, askUsual)
   return { check, usual, grades, broken }
+}
+
+function useCheck(asked: () => Asked | undefined) {
+  const check = shallowRef<About<BenchCheck>>()
+  /** What is wrong with the draft as a whole, so that no shot of it can be looked at. */
+  const broken = ref('')
+  const ask = latest(CHECK_PAUSE_MS, async () => {
+    const body = asked()
+    if (!body) return
+    try {
+      check.value = { draft: body.drill, answer: await answer(api.POST('/api/v1/bench/check', { body })) }
+      broken.value = ''
+    } catch (error) {
+      broken.value = sentence(error)
+    }
+  })
+  return { check, broken, ask }
+}
+
+function useUsual(asked: () => Asked | undefined, at: Ref<Spot>) {
+  const usual = shallowRef<About<UsualStroke | undefined>>()
+  const ask = latest(USUAL_PAUSE_MS, async () => {
+    const body = asked()
+    const shot = body && shotAt(body.drill, at.value)
+    if (!body || !shot || usual.value?.draft === shot) return
+    try {
+      const said = await answer(api.POST('/api/v1/bench/usual', { body: { ...body, ...at.value } }))
+      usual.value = { draft: shot, answer: said.usual }
+    } catch (error) {
+      if (!(error instanceof Problem)) throw error
+      // It cannot be set up: the check says why.
+      usual.value = undefined
+    }
+  })
+  return { usual, ask }
+}
+
+function useGrades(asked: () => Asked | undefined) {
+  const grades = shallowRef<About<RoughGrade[]>>()
+  const ask = latest(GRADES_PAUSE_MS, async () => {
+    const body = asked()
+    if (!body || grades.value?.draft === body.drill.stations) return
+    try {
+      const said = await answer(api.POST('/api/v1/bench/grades', { body }))
+      grades.value = { draft: body.drill.stations, answer: said.stations }
+    } catch (error) {
+      if (!(error instanceof Problem)) throw error
+      grades.value = undefined
+    }
+  })
+  return { grades, ask }
 }
 
 /** Runs after a pause, never twice at once; if asked meanwhile, once more with what is then the case. */

@@ -15,12 +15,40 @@ export function useTriedStroke(
   drawing: Ref<TableDrawing | undefined>,
   place: Ref<WrittenShot | undefined>,
 ) {
-  /** Balls moved to try something; the drill itself stays as it is written. */
-  const moved = ref<Record<string, Point>>({})
-  watch(written, () => {
-    moved.value = {}
-    shownWay.value = undefined
+  const balls = useMovedBalls(written, drawing)
+  const { shot } = balls
+  /** A way chosen from the recipes, drawn in place of the stroke that the sliders try. */
+  const shownWay = shallowRef<ShotPath>()
+  watch(written, () => (shownWay.value = undefined))
+  const pace = ref(3)
+  const height = ref(0)
+  const side = ref(0)
+  const { usual, problem: usualProblem } = useUsualStroke(place, ({ stroke: found }) => {
+    height.value = Math.round(2 * found.tipHeightMillimetres) / 2
+    side.value = found.tipSideMillimetres
+    // Last: each is asked of the engine at once, and soft with the old height may not pot.
+    pace.value = Math.round(10 * metresPerSecondToPace(found.paceMetresPerSecond)) / 10
   })
+  const request = computed(() => {
+    if (!shot.value || !tableId.value) return undefined
+    return asked(tableId.value, shot.value, {
+      paceMetresPerSecond: paceToMetresPerSecond(pace.value),
+      tipHeightMillimetres: height.value,
+      tipSideMillimetres: side.value,
+      elevationDegrees: USUAL_ELEVATION_DEGREES,
+    })
+  })
+  const { path, problem: pathProblem, askedAt } = useShotPath(request)
+  watch([pace, height, side], () => (shownWay.value = undefined))
+  const problem = computed(() => pathProblem.value || usualProblem.value)
+
+  return { ...balls, shownWay, pace, height, side, usual, path, problem, askedAt }
+}
+
+/** Balls moved to try something; the drill itself stays as it is written. */
+function useMovedBalls(written: Ref<Shot | undefined>, drawing: Ref<TableDrawing | undefined>) {
+  const moved = ref<Record<string, Point>>({})
+  watch(written, () => (moved.value = {}))
   const isMoved = computed(() => Object.keys(moved.value).length > 0)
   const shot = computed(() => {
     const asked = written.value
@@ -31,58 +59,29 @@ export function useTriedStroke(
     }))
     return { ...asked, balls }
   })
+
   function moveBall(label: string, to: Point): void {
     if (!drawing.value) return
     const on = onBed(drawing.value, to)
     if (on.kind === 'bed') moved.value = { ...moved.value, [label]: on.place }
   }
-  /** A way chosen from the recipes, drawn in place of the stroke that the sliders try. */
-  const shownWay = shallowRef<ShotPath>()
-  const pace = ref(3)
-  const height = ref(0)
-  const side = ref(0)
-  const { usual, problem: usualProblem } = useUsualStroke(place, ({ stroke: found }) => {
-    height.value = Math.round(2 * found.tipHeightMillimetres) / 2
-    side.value = found.tipSideMillimetres
-    // Last: each is asked of the engine at once, and soft with the old height may not pot.
-    pace.value = Math.round(10 * metresPerSecondToPace(found.paceMetresPerSecond)) / 10
-  })
-  const stroke = computed<SimulateRequest | undefined>(() => {
-    const pot = shot.value?.pot
-    const object = shot.value?.balls.find((ball) => ball.role === 'OBJECT')
-    if (!shot.value || !tableId.value || !pot || !object) return undefined
-    return {
-      tableId: tableId.value,
-      balls: shot.value.balls.map((ball) => ({
-        label: ball.label,
-        cueBall: ball.role === 'CUE',
-        ...ball.at.place,
-      })),
-      stroke: {
-        paceMetresPerSecond: paceToMetresPerSecond(pace.value),
-        tipHeightMillimetres: height.value,
-        tipSideMillimetres: side.value,
-        elevationDegrees: USUAL_ELEVATION_DEGREES,
-      },
-      pot: { ball: object.label, pocket: pot.pocket },
-    }
-  })
-  const { path, problem: pathProblem, askedAt } = useShotPath(stroke)
-  watch([pace, height, side], () => (shownWay.value = undefined))
 
+  return { shot, moved, isMoved, moveBall }
+}
+
+/** Nothing to ask where the shot pots nothing. */
+function asked(
+  tableId: string,
+  { pot, balls }: Shot,
+  stroke: SimulateRequest['stroke'],
+): SimulateRequest | undefined {
+  const object = balls.find((ball) => ball.role === 'OBJECT')
+  if (!pot || !object) return undefined
   return {
-    shot,
-    moved,
-    isMoved,
-    moveBall,
-    shownWay,
-    pace,
-    height,
-    side,
-    usual,
-    path,
-    problem: computed(() => pathProblem.value || usualProblem.value),
-    askedAt,
+    tableId,
+    balls: balls.map(({ label, role, at }) => ({ label, cueBall: role === 'CUE', ...at.place })),
+    stroke,
+    pot: { ball: object.label, pocket: pot.pocket },
   }
 }
 

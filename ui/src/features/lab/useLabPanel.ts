@@ -1,5 +1,5 @@
 // One panel of the lab: its dials in the address, so that a link restores it, and its rows asked anew as they turn.
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { sentence } from '@/api/problem'
 import type { LabStrokes } from '@/api/types'
@@ -10,43 +10,64 @@ const KINDS: Kind[] = ['POOL', 'SNOOKER', 'PUB']
 const ADDRESS_PAUSE_MS = 300
 
 export function useLabPanel(usualKind: Kind) {
-  const route = useRoute()
+  const { query } = useRoute()
   const router = useRouter()
-  const panel = ref<Panel>(PANELS.find((one) => one.key === route.query.panel) ?? PANELS[0]!)
-  const kind = ref<Kind>(KINDS.find((one) => one === route.query.kind) ?? usualKind)
-  const values = ref<Record<string, number>>(startingValues())
-  const rows = shallowRef<Row[]>()
-  /** Where the engine played it: balls and paths to draw. */
-  const strokes = shallowRef<LabStrokes>()
-  const problem = ref('')
+  const panel = ref<Panel>(PANELS.find((one) => one.key === query.panel) ?? PANELS[0]!)
+  const kind = ref<Kind>(KINDS.find((one) => one === query.kind) ?? usualKind)
+  const values = ref<Record<string, number>>(dialled(panel.value, (name) => Number(query[name] ?? NaN)))
+  const answers = useAnswers(panel, kind, values)
   let timer: ReturnType<typeof setTimeout> | undefined
-  let asking = false
-  let again = false
-
-  function startingValues(): Record<string, number> {
-    return Object.fromEntries(
-      panel.value.dials.map((dial) => {
-        const given = Number(route.query[dial.name] ?? NaN)
-        const fits = Number.isFinite(given) && given >= dial.min && given <= dial.max
-        return [dial.name, fits ? given : dial.usual]
-      }),
-    )
-  }
 
   function open(key: Panel['key']): void {
     const found = PANELS.find((one) => one.key === key)
     if (!found) return
-    rows.value = undefined
-    strokes.value = undefined
+    answers.clear()
     panel.value = found
     // A distance that was set stays when the next question has one too.
-    values.value = Object.fromEntries(
-      found.dials.map((dial) => {
-        const before = values.value[dial.name]
-        const keep = before !== undefined && before >= dial.min && before <= dial.max
-        return [dial.name, keep ? before : dial.usual]
-      }),
-    )
+    values.value = dialled(found, (name) => values.value[name] ?? NaN)
+  }
+
+  const address = computed(() => ({
+    panel: panel.value.key,
+    kind: kind.value,
+    ...Object.fromEntries(Object.entries(values.value).map(([name, value]) => [name, String(value)])),
+  }))
+  watch(
+    [panel, kind, values],
+    () => {
+      void answers.ask()
+      clearTimeout(timer)
+      timer = setTimeout(() => void router.replace({ query: address.value }), ADDRESS_PAUSE_MS)
+    },
+    { immediate: true, deep: true },
+  )
+
+  const { rows, strokes, problem } = answers
+  return { panel, kind, values, rows, strokes, problem, open }
+}
+
+/** Each dial where it was set, if that is possible on it. */
+function dialled(panel: Panel, given: (name: string) => number): Record<string, number> {
+  return Object.fromEntries(
+    panel.dials.map(({ name, min, max, usual }) => {
+      const value = given(name)
+      return [name, value >= min && value <= max ? value : usual]
+    }),
+  )
+}
+
+/** One question at a time, the latest next. */
+function useAnswers(panel: Ref<Panel>, kind: Ref<Kind>, values: Ref<Record<string, number>>) {
+  const rows = shallowRef<Row[]>()
+  /** Where the engine played it: balls and paths to draw. */
+  const strokes = shallowRef<LabStrokes>()
+  const problem = ref('')
+  let asking = false
+  let again = false
+
+  function clear(): void {
+    rows.value = undefined
+    strokes.value = undefined
   }
 
   function show(found: Row[] | LabStrokes): void {
@@ -54,7 +75,6 @@ export function useLabPanel(usualKind: Kind) {
     rows.value = Array.isArray(found) ? found : (found.strokes as unknown as Row[])
   }
 
-  /** One question at a time, the latest next. */
   async function ask(): Promise<void> {
     if (asking) {
       again = true
@@ -75,20 +95,5 @@ export function useLabPanel(usualKind: Kind) {
     asking = false
   }
 
-  const address = computed(() => ({
-    panel: panel.value.key,
-    kind: kind.value,
-    ...Object.fromEntries(Object.entries(values.value).map(([name, value]) => [name, String(value)])),
-  }))
-  watch(
-    [panel, kind, values],
-    () => {
-      void ask()
-      clearTimeout(timer)
-      timer = setTimeout(() => void router.replace({ query: address.value }), ADDRESS_PAUSE_MS)
-    },
-    { immediate: true, deep: true },
-  )
-
-  return { panel, kind, values, rows, strokes, problem, open }
+  return { rows, strokes, problem, ask, clear }
 }

@@ -18,6 +18,7 @@ const list = computed(() => [
   [keys.KEY_NOTE, 'note'],
   [keys.KEY_CALL, 'call'],
   ['Enter', 'place'],
+  ['1 … 9', 'ninths'],
   ['← ↑ ↓ →', 'move'],
   ['⌫', 'undo'],
   ['[ ]', 'station'],

@@ -7,6 +7,8 @@ import ShotMarks from '@/table/ShotMarks.vue'
 import TableDiagram from '@/table/TableDiagram.vue'
 import type { LocalAttempt } from './attemptOrder'
 import LandingLayer from './LandingLayer.vue'
+import NinthsLayer from './NinthsLayer.vue'
+import type { Ninth } from './ninths'
 import { usePlacing } from './usePlacing'
 
 defineOptions({ inheritAttrs: false })
@@ -20,6 +22,8 @@ const props = defineProps<{
   latestId?: string
   chosenId?: string
   cross?: Point
+  /** The parts that digits go into while the ball is placed by keys. */
+  ninths?: Ninth[]
   closeUp?: { centre: Point; sideMillimetres: number }
   label: string
 }>()
@@ -65,6 +69,7 @@ const peekAt = computed(() =>
   >
     <ShotMarks :shot="shot" />
     <LandingLayer :attempts="attempts" :latest-id="latestId" :chosen-id="chosenId" />
+    <NinthsLayer v-if="ninths?.length" :ninths="ninths" />
     <CrossHair v-if="cross" :place="cross" :diameter-millimetres="table.cueBallDiameterMillimetres" />
   </TableDiagram>
   <div v-if="peeks && cross" class="peek" :style="peekAt">

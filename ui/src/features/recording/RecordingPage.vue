@@ -54,7 +54,7 @@ const showsRoutine = ref(false)
 const table = computed(() => detail.value?.table)
 const { cross, hint, placed, refuse, chooseOutcome, toggleFoul, toggleInOff, notSeen, ...handling } =
   useHandling(recording, table, portrait)
-const { nudge, enter, cancel, outcomeByLetter } = handling
+const { ninths, nudge, enter, cancel, undo, digit, outcomeByLetter } = handling
 const shownShot = computed(() => editing.value?.body.shot ?? recording.shotIndex.value)
 /** The shot that the attempt in hand was: in a pattern, or by turns, the drawing is already at the next one. */
 const shotInHand = computed(() => inHand.value && recording.shotOf(inHand.value))
@@ -105,7 +105,7 @@ useRecordingKeys({
   foul: toggleFoul,
   inOff: toggleInOff,
   notSeen,
-  undo: recording.undo,
+  undo,
   mirror: () => recording.goTo(turn.station.value, !turn.mirrored.value),
   station: (step) => recording.goTo(turn.station.value + step, turn.mirrored.value),
   enter,
@@ -123,6 +123,7 @@ useRecordingKeys({
     const told = toldDemands(shot.value)[nth]
     if (told) recording.flipDemand(told.index)
   },
+  digit,
   observe: (nth) => {
     const words = observations.data.value?.[nth]
     if (words) recording.observe(words)
@@ -172,6 +173,7 @@ async function goOn(): Promise<void> {
             :attempts="hereOfShot"
             :latest-id="recording.latest.value?.id"
             :chosen-id="editingId"
+            :ninths="ninths"
             :label="t('recording.table')"
             data-testid="table"
             @place="(place, perPixel) => placed(place, perPixel, 'TAP')"

@@ -28,6 +28,8 @@ export function secondBall(shot: Shot | undefined): { index: number; label: stri
   return found && label ? { index: found.index, label } : undefined
 }
 
+export type Armed = ReturnType<typeof useArmed>
+
 export function useArmed(shot: Ref<Shot | undefined>, place: Ref<string>) {
   const outcome = ref<Outcome>('POTTED_CLEAN')
   const outcomeChosen = ref(false)

@@ -1,10 +1,11 @@
-// What pointer and keys do on the recording screen: place, nudge, arm, mend.
+// What pointer and keys do on the recording screen: place, move, arm, correct.
 import { ref, type Ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Outcome, Point, TableDrawing } from '@/api/types'
 import { onBed } from '@/table/onBed'
 import type { PlacedBy } from './attemptOrder'
 import { outcomeKeys } from './keys'
+import { useKeyPlacing } from './useKeyPlacing'
 import type { Recording } from './useRecording'
 
 export function useHandling(
@@ -12,11 +13,62 @@ export function useHandling(
   table: Ref<TableDrawing | undefined>,
   portrait: Ref<boolean>,
 ) {
-  const { t } = useI18n()
-  const { store, armed, shot, inHand, editing, editingId, pending } = recording
+  const { store, shot, inHand, editingId, pending } = recording
   /** Where a ball would be placed. */
   const cross = ref<Point>()
-  const keyboardPlacing = ref(false)
+  const byKeys = useKeyPlacing(table, portrait, cross)
+  const committing = useCommitting(recording, byKeys.end)
+  const { commit, hint, placed, refuse } = committing
+  const arming = useArming(recording, commit)
+
+  function nudge(right: number, up: number): void {
+    // Right and up on the screen, as the table is turned.
+    const [dx, dy] = portrait.value ? [up, -right] : [right, up]
+    const from = byKeys.isOn.value ? cross.value : inHand.value?.body.landing
+    if (!from || !table.value) return
+    const moved = onBed(table.value, {
+      xMillimetres: from.xMillimetres + dx,
+      yMillimetres: from.yMillimetres + dy,
+    })
+    if (moved.kind !== 'bed') return
+    if (byKeys.isOn.value) cross.value = moved.place
+    else if (inHand.value) store.moveTo(inHand.value, moved.place)
+  }
+
+  function enter(): void {
+    if (byKeys.isOn.value) commit(cross.value, 'NUDGED')
+    else byKeys.begin(shot.value?.target)
+  }
+
+  function cancel(): void {
+    byKeys.end()
+    editingId.value = undefined
+    pending.value = undefined
+  }
+
+  function undo(): void {
+    if (!byKeys.back()) recording.undo()
+  }
+
+  return {
+    cross,
+    ninths: byKeys.ninths,
+    digit: byKeys.digit,
+    hint,
+    placed,
+    refuse,
+    nudge,
+    enter,
+    cancel,
+    undo,
+    ...arming,
+  }
+}
+
+/** A place that was pointed at becomes an attempt, or the corrected attempt's landing. */
+function useCommitting(recording: Recording, endPlacing: () => void) {
+  const { t } = useI18n()
+  const { store, editing } = recording
   const hint = ref('')
   /** Of the whole drawing: how surely a tap on it places a ball. */
   const millimetresPerPixel = ref(3)
@@ -27,8 +79,7 @@ export function useHandling(
       return
     }
     hint.value = ''
-    cross.value = undefined
-    keyboardPlacing.value = false
+    endPlacing()
     if (editing.value && place)
       store.placeAt(editing.value, recording.landing(place, placedBy, millimetresPerPixel.value))
     else recording.record(place, placedBy, millimetresPerPixel.value)
@@ -44,10 +95,18 @@ export function useHandling(
       why === 'pocket' ? t('recording.hintPocket', { inOff: t('outcome.inOff') }) : t('recording.hintOff')
   }
 
+  return { hint, commit, placed, refuse }
+}
+
+/** What is said of the next attempt, or of the one that is being corrected. */
+function useArming(
+  { store, armed, shot, editing, choose }: Recording,
+  commit: (place: undefined, placedBy: PlacedBy) => void,
+) {
   function chooseOutcome(wanted: Outcome): void {
     if (editing.value) store.edit(editing.value, { outcome: wanted })
     else {
-      recording.choose(wanted)
+      choose(wanted)
       // After an in-off there is nothing left to place.
       if (armed.inOff.value) commit(undefined, 'TAP')
     }
@@ -68,53 +127,11 @@ export function useHandling(
     else commit(undefined, 'TAP')
   }
 
-  function nudge(right: number, up: number): void {
-    // Right and up on the screen, as the table is turned.
-    const [dx, dy] = portrait.value ? [up, -right] : [right, up]
-    const from = keyboardPlacing.value ? cross.value : inHand.value?.body.landing
-    if (!from || !table.value) return
-    const moved = onBed(table.value, {
-      xMillimetres: from.xMillimetres + dx,
-      yMillimetres: from.yMillimetres + dy,
-    })
-    if (moved.kind !== 'bed') return
-    if (keyboardPlacing.value) cross.value = moved.place
-    else if (inHand.value) store.moveTo(inHand.value, moved.place)
-  }
-
-  function enter(): void {
-    if (keyboardPlacing.value) commit(cross.value, 'NUDGED')
-    else {
-      keyboardPlacing.value = true
-      cross.value = shot.value?.target
-    }
-  }
-
-  function cancel(): void {
-    keyboardPlacing.value = false
-    cross.value = undefined
-    editingId.value = undefined
-    pending.value = undefined
-  }
-
   function outcomeByLetter(letter: string): boolean {
     const key = shot.value && outcomeKeys(shot.value).find((k) => k.letter === letter)
     if (key) chooseOutcome(key.outcome)
     return key !== undefined
   }
 
-  return {
-    cross,
-    hint,
-    placed,
-    refuse,
-    chooseOutcome,
-    toggleFoul,
-    toggleInOff,
-    notSeen,
-    nudge,
-    enter,
-    cancel,
-    outcomeByLetter,
-  }
+  return { chooseOutcome, toggleFoul, toggleInOff, notSeen, outcomeByLetter }
 }

@@ -21,6 +21,7 @@ export function usePlacing(
   let start: PointerEvent | undefined
   let timer: ReturnType<typeof setTimeout> | undefined
   let diagram: Diagram | undefined
+  const pointedAt = (event: PointerEvent) => pointed(event, held.value, diagram, table.value)
 
   function down(event: PointerEvent, onto: Diagram | null | undefined): void {
     if (event.button !== 0 || !onto) return
@@ -34,7 +35,8 @@ export function usePlacing(
 
   function hold(event: PointerEvent): void {
     held.value = true
-    show(event)
+    const at = pointedAt(event)
+    cross.value = at?.kind === 'bed' ? at.place : undefined
   }
 
   function move(event: PointerEvent): void {
@@ -45,14 +47,10 @@ export function usePlacing(
 
   function up(event: PointerEvent): void {
     if (!start) return
-    clearTimeout(timer)
-    const pointed = pointedAt(event)
-    start = undefined
-    cross.value = undefined
-    if (!pointed || !table.value) return
-    if (pointed.kind === 'bed') place(pointed.place)
-    else refuse(pointed.kind)
-    held.value = false
+    const at = pointedAt(event)
+    cancel()
+    if (at?.kind === 'bed') place(at.place)
+    else if (at) refuse(at.kind)
   }
 
   function cancel(): void {
@@ -62,17 +60,18 @@ export function usePlacing(
     cross.value = undefined
   }
 
-  function show(event: PointerEvent): void {
-    const pointed = pointedAt(event)
-    cross.value = pointed?.kind === 'bed' ? pointed.place : undefined
-  }
-
-  function pointedAt(event: PointerEvent) {
-    const lift = held.value && event.pointerType === 'touch' ? FINGER_OFFSET_PIXELS : 0
-    const point = diagram?.clientToTable({ x: event.clientX, y: event.clientY - lift })
-    return point && table.value ? onBed(table.value, point) : undefined
-  }
-
   onBeforeUnmount(() => clearTimeout(timer))
   return { down, move, up, cancel }
+}
+
+/** What lies under the pointer; under a held finger, a little above it. */
+function pointed(
+  event: PointerEvent,
+  held: boolean,
+  diagram: Diagram | undefined,
+  table: TableDrawing | undefined,
+) {
+  const lift = held && event.pointerType === 'touch' ? FINGER_OFFSET_PIXELS : 0
+  const point = diagram?.clientToTable({ x: event.clientX, y: event.clientY - lift })
+  return point && table ? onBed(table, point) : undefined
 }

@@ -1,11 +1,7 @@
 // Who plays what: student, drill, station and side; each student keeps their own place in each drill. The rule moves it, a key overrules.
-import { computed, ref, type Ref } from 'vue'
-import type { AttemptWritten, SessionDetail, Shot, Standing } from '@/api/types'
-
-interface Place {
-  station: number
-  mirrored: boolean
-}
+import { ref, type Ref } from 'vue'
+import type { AttemptWritten, SessionDetail, Standing } from '@/api/types'
+import { usePlaceAtTable, type Place, type PlaceAtTable } from './usePlaceAtTable'
 
 /** A change of set-up that the coach did not choose: a step of the rule, or another student who plays elsewhere. Until something is recorded there. */
 export interface Step {
@@ -20,120 +16,84 @@ export interface Step {
 const FIRST: Place = { station: 0, mirrored: false }
 const MOVES: Standing['next']['why'][] = ['PASSED', 'BACK', 'TURN']
 
+export type Turn = ReturnType<typeof useTurn>
+
 export function useTurn(detail: Ref<SessionDetail | undefined>, standings: Ref<Standing[]>) {
-  const studentId = ref('')
-  const drillId = ref('')
-  const station = ref(0)
-  const mirrored = ref(false)
+  const at = usePlaceAtTable(detail, standings)
   const step = ref<Step>()
-  const places = new Map<string, Place>()
-  /** Steps of the rule that are to be told when their student's turn comes. */
-  const untold = new Map<string, Step>()
-  /** Where somebody chose to stay against the rule; until they leave. */
-  const overruled = new Set<string>()
-
-  const students = computed(() => detail.value?.session.students ?? [])
-  const student = computed(() => students.value.find(({ id }) => id === studentId.value))
-  const drills = computed(() => detail.value?.drills ?? [])
-  const drill = computed(() => drills.value.find((one) => one.drill.id === drillId.value))
-  const stationView = computed(() => drill.value?.stations[station.value])
-  const shots = computed<Shot[]>(() => {
-    const view = stationView.value
-    return view ? (mirrored.value ? view.mirror : view.original) : []
-  })
-  const standing = computed(() =>
-    standings.value.find(
-      (s) =>
-        s.studentId === studentId.value &&
-        s.drillId === drillId.value &&
-        s.station === station.value &&
-        s.mirrored === mirrored.value,
-    ),
-  )
-
-  function key(): string {
-    return `${studentId.value} ${drillId.value}`
-  }
-
-  function here(): Place {
-    return { station: station.value, mirrored: mirrored.value }
-  }
-
-  function take(place: Place): void {
-    const count = drill.value?.stations.length ?? 1
-    station.value = Math.min(Math.max(place.station, 0), count - 1)
-    mirrored.value = place.mirrored
-    places.set(key(), here())
-  }
+  const rule = useRule(at, step)
+  const { students, drills, studentId, drillId, places } = at
 
   /** By hand. */
-  function goTo(wantedStation: number, wantedMirror: boolean): void {
-    overruled.delete(`${key()} ${station.value} ${mirrored.value}`)
+  function goTo(station: number, mirrored: boolean): void {
+    rule.forgetOverruling()
     step.value = undefined
-    take({ station: wantedStation, mirrored: wantedMirror })
+    at.take({ station, mirrored })
   }
 
   function play(student: string, wantedDrill: string): void {
-    const lie = here()
+    const lie = at.here()
     const sameDrill = drillId.value === wantedDrill
     studentId.value = student
     drillId.value = wantedDrill
-    const known = places.get(key())
-    const start = known ? undefined : startOf(student, wantedDrill)
-    take(known ?? start ?? FIRST)
+    const known = places.get(at.key())
+    const start = known ? undefined : startOf(detail.value, student, wantedDrill)
+    at.take(known ?? start ?? FIRST)
     if (start && (start.station > 0 || start.mirrored)) {
       // Where another student's set-up lies, the balls have to be moved as well.
-      step.value = { why: 'LAST_TIME', from: sameDrill ? lie : here(), to: here(), stayAt: FIRST }
+      step.value = { why: 'LAST_TIME', from: sameDrill ? lie : at.here(), to: at.here(), stayAt: FIRST }
       return
     }
-    const ruled = untold.get(key())
-    untold.delete(key())
-    const moves = sameDrill && (lie.station !== station.value || lie.mirrored !== mirrored.value)
-    const other: Step = { why: 'STUDENT', from: lie, to: here() }
+    const ruled = rule.takeUntold()
+    const moves = sameDrill && !isSame(lie, at.here())
+    const other: Step = { why: 'STUDENT', from: lie, to: at.here() }
     step.value = ruled ? { ...ruled, from: sameDrill ? lie : ruled.from } : moves ? other : undefined
   }
 
-  /** To where the rule had brought them when they last played this drill. */
-  function startOf(student: string, inDrill: string): Place | undefined {
-    // What an older version kept on this device does not have them.
-    const starts: SessionDetail['starts'] | undefined = detail.value?.starts
-    return starts?.find((one) => one.studentId === student && one.drillId === inDrill)
-  }
-
   function nextStudent(): void {
-    const ids = students.value.map(({ id }) => id)
-    const following = ids[(ids.indexOf(studentId.value) + 1) % ids.length]
+    const following = after(students.value, studentId.value)
     if (following) play(following, drillId.value)
   }
 
   function nextDrill(): void {
-    const ids = drills.value.map((one) => one.drill.id)
-    const following = ids[(ids.indexOf(drillId.value) + 1) % ids.length]
+    const ids = drills.value.map(({ drill }) => drill)
+    const following = after(ids, drillId.value)
     if (following) play(studentId.value, following)
   }
 
   /** Where a student was last, from what was recorded: for a screen that opens in the middle of a session. */
   function remember(student: string, inDrill: string, place: Place): void {
     places.set(`${student} ${inDrill}`, place)
-    untold.delete(`${student} ${inDrill}`)
+    rule.forgetUntold(`${student} ${inDrill}`)
   }
+
+  const { follow, overrule } = rule
+  return { ...at, step, goTo, play, nextStudent, nextDrill, remember, follow, overrule }
+}
+
+/** What the drill's rule says after each attempt, and the key against it. */
+function useRule(at: PlaceAtTable, step: Ref<Step | undefined>) {
+  /** Steps of the rule that are to be told when their student's turn comes. */
+  const untold = new Map<string, Step>()
+  /** Where somebody chose to stay against the rule; until they leave. */
+  const overruled = new Set<string>()
 
   /** The rule's word after an attempt of the place where its student is; true if what is drawn has changed by it. */
   function follow({ standing: now }: AttemptWritten): boolean {
     const whose = `${now.studentId} ${now.drillId}`
-    const at = places.get(whose)
-    const isThere = at?.station === now.station && at.mirrored === now.mirrored
-    if (!isThere || overruled.has(`${whose} ${now.station} ${now.mirrored}`)) return false
+    const place = at.places.get(whose)
+    if (!place || !isSame(place, now) || overruled.has(`${whose} ${now.station} ${now.mirrored}`))
+      return false
     if (!MOVES.includes(now.next.why)) return false
     const to = { station: now.next.station, mirrored: now.next.mirrored }
-    const made: Step = { why: now.next.why, from: at, to, stayAt: at }
-    if (whose !== key()) {
-      places.set(whose, to)
+    const made: Step = { why: now.next.why, from: place, to, stayAt: place }
+    if (whose !== at.key()) {
+      at.places.set(whose, to)
       untold.set(whose, made)
       return false
     }
     step.value = made
-    take(to)
+    at.take(to)
     return true
   }
 
@@ -142,30 +102,42 @@ export function useTurn(detail: Ref<SessionDetail | undefined>, standings: Ref<S
     const made = step.value
     if (!made?.stayAt) return
     step.value = undefined
-    take(made.stayAt)
+    at.take(made.stayAt)
     // Beginning elsewhere is no word against the rule.
-    if (made.why !== 'LAST_TIME') overruled.add(`${key()} ${station.value} ${mirrored.value}`)
+    if (made.why !== 'LAST_TIME') overruled.add(hereInWords())
+  }
+
+  function hereInWords(): string {
+    return `${at.key()} ${at.station.value} ${at.mirrored.value}`
+  }
+
+  function takeUntold(): Step | undefined {
+    const step = untold.get(at.key())
+    untold.delete(at.key())
+    return step
   }
 
   return {
-    studentId,
-    drillId,
-    station,
-    mirrored,
-    step,
-    students,
-    student,
-    drills,
-    drill,
-    stationView,
-    shots,
-    standing,
-    goTo,
-    play,
-    nextStudent,
-    nextDrill,
-    remember,
     follow,
     overrule,
+    takeUntold,
+    forgetUntold: (whose: string) => untold.delete(whose),
+    forgetOverruling: () => overruled.delete(hereInWords()),
   }
+}
+
+/** To where the rule had brought them when they last played this drill. */
+function startOf(detail: SessionDetail | undefined, student: string, inDrill: string): Place | undefined {
+  // What an older version kept on this device does not have them.
+  const starts: SessionDetail['starts'] | undefined = detail?.starts
+  return starts?.find((one) => one.studentId === student && one.drillId === inDrill)
+}
+
+function after(ring: { id: string }[], id: string): string | undefined {
+  const index = ring.findIndex((one) => one.id === id)
+  return ring[(index + 1) % ring.length]?.id
+}
+
+function isSame(a: Place, b: Place): boolean {
+  return a.station === b.station && a.mirrored === b.mirrored
 }

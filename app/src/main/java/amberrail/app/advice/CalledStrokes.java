@@ -43,17 +43,19 @@ class CalledStrokes {
         }
     }
 
-    /**
-     * Empty where no stroke does what is asked, and in a pattern after its first shot: the cue ball did not lie where the stroke was worked out
-     * for.
-     */
+    /** Empty where no stroke does what is asked, and for the later shots of a pattern: each of them lies in a place of its own. */
     Optional<Stroke> of(StudentAttempt attempt) {
+        return attempt.goesOn() ? Optional.empty() : of(attempt, attempt.setUp());
+    }
+
+    /**
+     * The stroke of a shot from the set-up that it was really played from; waits where that is not worked out yet.
+     *
+     * @return empty where no stroke does what is asked
+     */
+    Optional<Stroke> of(StudentAttempt attempt, SetUp setUp) {
         PlayedAttempt played = attempt.played();
-        SetUp setUp = attempt.setUp();
-        if (played.shot() > 0) {
-            return Optional.empty();
-        }
-        Optional<Recipe> usual = setUps.usual(setUp.original());
+        Optional<Recipe> usual = usualRecipe(attempt, setUp);
         TableSpec table = attempt.session().table();
         Optional<Call> another = played.call()
                 .map(said -> played.mirrored() ? said.mirrored() : said)
@@ -71,11 +73,15 @@ class CalledStrokes {
                 .map(recipe -> Stroke.of(setUp, recipe, false, false).seen(played));
     }
 
-    /** The usual stroke of the attempt's set-up, whatever was called. */
-    Optional<Stroke> usual(StudentAttempt attempt) {
-        SetUp setUp = attempt.setUp();
-        return setUps.usual(setUp.original())
+    /** The usual stroke of the set-up that the attempt was played from, whatever was called. */
+    Optional<Stroke> usual(StudentAttempt attempt, SetUp setUp) {
+        return usualRecipe(attempt, setUp)
                 .map(recipe -> Stroke.of(setUp, recipe, false, true).seen(attempt.played()));
+    }
+
+    /** A pattern's later shot is played once from its place, which is not kept; a planned one is. */
+    private Optional<Recipe> usualRecipe(StudentAttempt attempt, SetUp setUp) {
+        return attempt.goesOn() ? setUps.passingUsual(setUp) : setUps.usual(setUp.original());
     }
 
     /** Within half a step: a quarter of a tip, half a pace step. */

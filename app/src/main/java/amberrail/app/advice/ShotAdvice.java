@@ -10,6 +10,7 @@ import amberrail.core.drill.ShotLayout;
 import amberrail.core.grading.Band;
 import amberrail.core.motion.Bridge;
 import amberrail.core.motion.PaceScale;
+import amberrail.core.setup.SetUp;
 import amberrail.core.statistics.AdviceEvidence;
 import amberrail.core.statistics.StrokeCell;
 import java.util.List;
@@ -42,8 +43,9 @@ class ShotAdvice {
     }
 
     Advised after(SignedIn who, StudentAttempt attempt) {
-        Optional<CalledStrokes.Stroke> called = strokes.of(attempt);
-        if (called.isEmpty() || StrokeTables.seen(attempt.played().seen()).isEmpty()) {
+        Optional<SetUp> from = StrokeTables.seen(attempt.played().seen()).flatMap(seen -> attempts.playedFrom(attempt));
+        Optional<CalledStrokes.Stroke> called = from.flatMap(setUp -> strokes.of(attempt, setUp));
+        if (called.isEmpty()) {
             return Advised.nothing();
         }
         CalledStrokes.Stroke stroke = called.get();
@@ -52,7 +54,7 @@ class ShotAdvice {
         StrokeCell run = seen.cell(stroke, runOf(attempt), band);
         Optional<StrokeCell> usual = stroke.asUsual()
                 ? Optional.empty()
-                : strokes.usual(attempt).map(one -> seen.cell(one, List.of(attempt), band));
+                : strokes.usual(attempt, from.get()).map(one -> seen.cell(one, List.of(attempt), band));
         ShotLayout layout = stroke.setUp().drawn();
         Bridge bridge = stroke.setUp().shot().bridge();
         double pace = stroke.stroke().paceMetresPerSecond();
@@ -62,8 +64,14 @@ class ShotAdvice {
         return new Advised(advice, called, Optional.of(layout));
     }
 
-    /** Those of this session that are alike, up to this one; a new run begins after twenty. Fouls do not count. */
+    /**
+     * Those of this session that are alike, up to this one; a new run begins after twenty. Fouls do not count. A pattern's later shot stands alone:
+     * no other was played from where its cue ball lay.
+     */
     private List<StudentAttempt> runOf(StudentAttempt attempt) {
+        if (attempt.goesOn()) {
+            return List.of(attempt);
+        }
         SeenShots.Alike alike = SeenShots.Alike.of(attempt);
         List<StudentAttempt> before = attempts.ofSessionUpTo(attempt).stream()
                 .filter(one -> SeenShots.Alike.of(one).equals(alike))

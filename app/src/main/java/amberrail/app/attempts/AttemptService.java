@@ -12,6 +12,7 @@ import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.BiFunction;
@@ -93,6 +94,16 @@ public class AttemptService {
         return new StudentAttempt(session, judging.drill(row), AttemptMapping.played(row));
     }
 
+    /**
+     * The set-up that a shot was really played from: as planned, or a pattern's later shot from where the one before it had left the cue ball; empty
+     * where nobody knows where that was.
+     */
+    public Optional<SetUp> playedFrom(StudentAttempt attempt) {
+        return attempt.goesOn()
+                ? arrivals.from(attempt.setUp(), attempt.session().id(), attempt.played())
+                : Optional.of(attempt.setUp());
+    }
+
     /** Every state that an attempt has had, oldest first. */
     public List<AttemptRevisions.Revision> revisions(PracticeSession session, UUID id) {
         return revisions.of(row(session, id).id);
@@ -158,6 +169,11 @@ public class AttemptService {
         /** The shot as it was planned, on the side that was played. */
         public SetUp setUp() {
             return SetUp.of(drill, played.station(), played.shot(), played.mirrored(), session.table());
+        }
+
+        /** Whether it is a pattern's later shot, played from where the cue ball had come to rest. */
+        public boolean goesOn() {
+            return drill.station(played.station()).goesOnAt(played.shot());
         }
     }
 

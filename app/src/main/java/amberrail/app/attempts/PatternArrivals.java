@@ -4,6 +4,7 @@ import amberrail.app.drills.DrillCatalogue;
 import amberrail.app.sessions.PracticeSession;
 import amberrail.app.sessions.SessionService;
 import amberrail.app.setups.SetUps;
+import amberrail.core.attempt.PlayedAttempt;
 import amberrail.core.drill.Drill;
 import amberrail.core.geometry.Point;
 import amberrail.core.setup.SetUp;
@@ -150,7 +151,12 @@ class PatternArrivals {
             return Optional.empty();
         }
         SetUp planned = SetUp.of(drill, row.station, row.shot, row.mirrored, table);
-        return attempts.ofTry(row.sessionId, row.studentId, row.tryId, row.shot - 1).stream()
+        return from(planned, row.sessionId, AttemptMapping.played(row));
+    }
+
+    /** A pattern's shot from where the one before it in its try left the cue ball; empty where that is not known, or as planned. */
+    Optional<SetUp> from(SetUp planned, UUID sessionId, PlayedAttempt shot) {
+        return attempts.ofTry(sessionId, shot.studentId(), shot.tryId(), shot.shot() - 1).stream()
                 .filter(before -> before.landingXMillimetres != null)
                 .findFirst()
                 .map(before ->

@@ -46,46 +46,17 @@ public record DemandView(
 
     static DemandView of(Condition condition, ShotLayout layout, TableSpec table) {
         if (condition instanceof Condition.Pot pot) {
-            return new DemandView(
-                    Kind.POT,
-                    labels(layout, List.of(pot.ball())),
-                    null,
-                    pot.pocket(),
-                    pot.half(),
-                    pot.via(),
-                    null,
-                    null,
-                    null,
-                    null);
+            return pot(pot, layout);
         }
         if (condition instanceof Condition.Landing landing) {
-            return new DemandView(
-                    Kind.LAND,
-                    labels(layout, List.of(landing.ball())),
-                    null,
-                    null,
-                    null,
-                    null,
-                    null,
-                    null,
-                    ZoneView.of(landing.zone(), landing.rings(), table),
-                    null);
+            ZoneView zone = ZoneView.of(landing.zone(), landing.rings(), table);
+            return landing(labels(layout, List.of(landing.ball())), zone);
         }
         if (condition instanceof Condition.Touch touch) {
             return balls(Kind.TOUCH, layout, touch.balls(), touch.inOrder());
         }
         if (condition instanceof Condition.CushionPoint point) {
-            return new DemandView(
-                    Kind.CUSHION_POINT,
-                    null,
-                    null,
-                    null,
-                    null,
-                    List.of(point.cushion()),
-                    null,
-                    point.sightsAlong(),
-                    null,
-                    stretch(point, table));
+            return cushionPoint(point, table);
         }
         if (condition instanceof Condition.CueBallDrops drops) {
             return new DemandView(Kind.CUE_BALL_INTO, null, null, drops.pocket(), null, null, null, null, null, null);
@@ -108,6 +79,22 @@ public record DemandView(
             return new DemandView(Kind.CUSHIONS_FIRST, null, null, null, null, null, before.least(), null, null, null);
         }
         return balls(Kind.HIDE_FROM, layout, List.of(((Condition.Hidden) condition).ball()), null);
+    }
+
+    private static DemandView pot(Condition.Pot pot, ShotLayout layout) {
+        List<String> ball = labels(layout, List.of(pot.ball()));
+        return new DemandView(Kind.POT, ball, null, pot.pocket(), pot.half(), pot.via(), null, null, null, null);
+    }
+
+    private static DemandView landing(List<String> ball, ZoneView zone) {
+        return new DemandView(Kind.LAND, ball, null, null, null, null, null, null, zone, null);
+    }
+
+    private static DemandView cushionPoint(Condition.CushionPoint point, TableSpec table) {
+        List<Cushion> cushion = List.of(point.cushion());
+        double along = point.sightsAlong();
+        List<PointView> stretch = stretch(point, table);
+        return new DemandView(Kind.CUSHION_POINT, null, null, null, null, cushion, null, along, null, stretch);
     }
 
     private static DemandView balls(Kind kind, ShotLayout layout, List<Integer> balls, Boolean inOrder) {

@@ -152,6 +152,11 @@ public class SetUps {
                 : worker.ask(new Passing(original), true, () -> passing.get(original, WorkedSetUp::waysOnly));
     }
 
+    /** The usual way to play such a shot, on the original side; waits. */
+    public Optional<Recipe> passingUsual(SetUp setUp) {
+        return waitFor(passing(setUp)).usualWay();
+    }
+
     /** The layout of such a shot with its line of arrival; waits. */
     public ShotLayout passingLayout(SetUp setUp) {
         return waitFor(passing(setUp)).arriving(drawn(setUp));

@@ -165,4 +165,32 @@ class AdviceOnShotsTest extends AppTest {
             assertThat(advice.get("kind").asText()).isEqualTo("SAME_AGAIN");
         }
     }
+
+    /** A pattern's later shot is weighed where its cue ball really lay, by the usual stroke from there; where nobody saw that, nothing is said. */
+    @Test
+    void aPatternsNextShotIsJudgedFromWhereTheCueBallLay() throws Exception {
+        session = beginSession(student, student, "two-in-order");
+        usual = preferred(tree(read(student, "/api/v1/drills/{id}/recipes?tableId={t}", "two-in-order", club.table())));
+        UUID first = UUID.randomUUID();
+        ObjectNode opening = landed(60, -40);
+        String tryId = opening.get("tryId").asText();
+        put(student, opening, "/api/v1/sessions/{s}/attempts/{id}", session, first);
+        JsonNode next = tree(read(student, "/api/v1/sessions/{s}/attempts/{id}/next-shot", session, first))
+                .get("shot");
+
+        JsonNode advice = adviceOn(landed(0, 0).put("shot", 1).put("tryId", tryId));
+        assertThat(advice.get("kind").asText()).as(advice.toString()).isNotEqualTo("CANNOT_TELL");
+        assertThat(advice.get("assumed").asBoolean()).isTrue();
+        assertThat(advice.get("lasting").asBoolean()).isFalse();
+        assertThat(advice.get("paceMetresPerSecond").asDouble())
+                .as("the usual stroke from where it lay, not the planned one")
+                .isEqualTo(next.at("/usual/paceMetresPerSecond").asDouble());
+
+        ObjectNode unseen = landed(0, 0);
+        unseen.putNull("landing");
+        put(student, unseen, "/api/v1/sessions/{s}/attempts/{id}", session, UUID.randomUUID());
+        JsonNode afterUnseen = adviceOn(
+                landed(0, 0).put("shot", 1).put("tryId", unseen.get("tryId").asText()));
+        assertThat(afterUnseen.get("kind").asText()).isEqualTo("CANNOT_TELL");
+    }
 }

@@ -15,11 +15,13 @@ public final class Bench {
         Path runFolder = Path.of(arguments[0]);
         Report report = new Report();
         EngineFigures.measure().forEach(figure -> report.add(figure.what(), figure.wanted(), figure.measured()));
-        StartFigures.measure(runFolder, Path.of(arguments[1]), report);
+        Path bare = StartFigures.extracted(Path.of(arguments[1]));
+        StartFigures.measure(runFolder, bare, report);
         Path data = Files.createTempDirectory("amber-bench-data");
         try (RunningJar running =
                 RunningJar.start(runFolder.resolve("amber-rail-exec.jar"), data, "--spring.profiles.active=demo")) {
             ServerFigures.measure(running.url(), report);
+            BareComparison.measure(running.url(), bare, report);
             ManyDevices.measure(running.url(), report);
             GradeFigures.measure(running.url(), report);
             BrowserFigures.measure(running.url(), report);

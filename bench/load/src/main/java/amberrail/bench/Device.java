@@ -32,10 +32,14 @@ final class Device {
     }
 
     String beginSession() throws IOException, InterruptedException {
+        return beginSession("roll-on-to-the-ring");
+    }
+
+    String beginSession(String drill) throws IOException, InterruptedException {
         String student = send("GET", "/api/v1/me", null).at("/person/id").asText();
         String table = send("GET", "/api/v1/tables", null).at("/0/id").asText();
         String body = "{\"studentIds\":[\"" + student
-                + "\"],\"drillIds\":[\"roll-on-to-the-ring\"],\"coached\":false,\"tableId\":\"" + table + "\"}";
+                + "\"],\"drillIds\":[\"" + drill + "\"],\"coached\":false,\"tableId\":\"" + table + "\"}";
         return send("POST", "/api/v1/sessions", body).get("id").asText();
     }
 
@@ -47,14 +51,23 @@ final class Device {
         put(session, id, sequence, sequence / 40 % 3, mirrored, 1650 + sequence % 140, y);
     }
 
+    /** The body of a made shot at the first station of a drill, its landing somewhere on the cloth. */
+    static String attempt(UUID tryId, int sequence, int shot, int aside) {
+        return body(tryId, sequence, 0, false, shot, 1500 + 2 * aside, 500 + aside);
+    }
+
     private void put(String session, UUID id, int sequence, int station, boolean mirrored, double x, double y)
             throws IOException, InterruptedException {
-        String body = "{\"revision\":0,\"deleted\":false,\"station\":" + station + ",\"mirrored\":" + mirrored
-                + ",\"tryId\":\"" + id + "\",\"shot\":0,\"sequence\":" + sequence
+        String body = body(id, sequence, station, mirrored, 0, x, y);
+        send("PUT", "/api/v1/sessions/" + session + "/attempts/" + id, body);
+    }
+
+    private static String body(UUID tryId, int sequence, int station, boolean mirrored, int shot, double x, double y) {
+        return "{\"revision\":0,\"deleted\":false,\"station\":" + station + ",\"mirrored\":" + mirrored
+                + ",\"tryId\":\"" + tryId + "\",\"shot\":" + shot + ",\"sequence\":" + sequence
                 + ",\"deviceId\":\"bench\",\"outcome\":\"POTTED_CLEAN\",\"foul\":false,\"inOff\":false,"
                 + "\"landing\":{\"xMillimetres\":" + x + ",\"yMillimetres\":" + y
                 + ",\"placedBy\":\"TAP\",\"placingSdMillimetres\":15},\"playedAt\":\"" + Instant.now() + "\"}";
-        send("PUT", "/api/v1/sessions/" + session + "/attempts/" + id, body);
     }
 
     /** One attempt at the first station that misses the ring: nothing moves the student on. */

@@ -11,7 +11,8 @@ final class StartFigures {
 
     private StartFigures() {}
 
-    static void measure(Path runFolder, Path bareJar, Report report) throws Exception {
+    /** The bare jar laid out in a folder with a class-data archive, as ours is. */
+    static Path extracted(Path bareJar) throws Exception {
         Path bareFolder = Files.createTempDirectory("amber-bare");
         new ProcessBuilder(
                         "java",
@@ -27,6 +28,10 @@ final class StartFigures {
                 .waitFor();
         Path bare = bareFolder.resolve(bareJar.getFileName());
         RunningJar.train(bare);
+        return bare;
+    }
+
+    static void measure(Path runFolder, Path bare, Report report) throws Exception {
         Path ours = runFolder.resolve("amber-rail-exec.jar");
         List<Double> ourSeconds = new ArrayList<>();
         List<Double> bareSeconds = new ArrayList<>();

@@ -4,7 +4,11 @@ import amberrail.core.motion.BallState;
 import amberrail.core.motion.Physics;
 import java.util.Optional;
 
-/** A ball with nothing in its way on a level cloth: one parabola while it slides, then a straight roll (m, s). */
+/**
+ * A ball with nothing in its way on a level cloth: one parabola while it slides, then a straight roll (m, s).
+ *
+ * @see "physics/model.md, ball on the cloth: constant slip direction, so a parabola"
+ */
 final class CurvedPath {
     private final BallState start;
     private final double radius;

@@ -19,6 +19,7 @@ import amberrail.core.problem.ProblemCode;
  * @param aimForSquirtDegrees  change of the cue's direction that undoes the squirt alone
  * @param aimForSwerveDegrees  the swerve alone
  * @param aimForThrowDegrees   the throw alone
+ * @see "physics/model.md, squirt, ball on cloth and ball against ball; sums of first order"
  */
 public record SideAim(
         double squirtDegrees,

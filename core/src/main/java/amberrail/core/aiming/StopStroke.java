@@ -29,6 +29,7 @@ public final class StopStroke {
      * <p>It rolls from d = c·v0² at (5/7)(1-k)·v0, with c = T(1 - mu·g·T/2) for v0 = 1 and T = 2(1 + 5k/2)/(7·mu_s·g); so
      * v0² = (v² + 2·mu_r·g·x) / ((25/49)(1-k)² + 2·mu_r·g·c).
      *
+     * @param lowOverRadius          how far below the centre, -b/R
      * @param arrivalMetresPerSecond wanted speed at the distance, 0 or more
      * @return empty if at that pace it would not roll yet when it arrives
      */

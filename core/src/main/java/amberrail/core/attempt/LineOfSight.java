@@ -8,6 +8,8 @@ import java.util.Arrays;
  * <p>Seen from the cue ball's centre, a ball at distance d is met by the directions within asin(D/d) of its bearing, D = 2√(RA·RB) the
  * touching distance. It is hidden if the balls that are met before it cover all those directions. For one thread; can be used again after
  * {@link #clear}.
+ *
+ * @see "plane geometry; touching distance of balls of two sizes on one bed"
  */
 final class LineOfSight {
     private double[] x = new double[8];

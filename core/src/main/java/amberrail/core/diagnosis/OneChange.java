@@ -19,6 +19,7 @@ import java.util.function.Predicate;
  * @param now  share of strokes that are clean and rest where they are wanted, at the sizes in use
  * @param then the same with this error halved
  * @param gain the 95 % interval of {@code then - now}: the sizes are known only so well, and the table is finite
+ * @see "statistics/methods.md, strokeTable and ownErrors; the shares by importance weights on one set of strokes"
  */
 public record OneChange(Cause cause, double now, double then, Interval gain) {
     private static final double HALF = 0.5;

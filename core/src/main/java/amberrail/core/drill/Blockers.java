@@ -4,7 +4,11 @@ import amberrail.core.geometry.Point;
 import amberrail.core.geometry.Segment;
 import java.util.List;
 
-/** Balls in the way of a ball that goes straight. */
+/**
+ * Balls in the way of a ball that goes straight.
+ *
+ * @see "plane geometry: a ball is in the way within one diameter of the path"
+ */
 public final class Blockers {
     /** A ball this much deeper than touching is in the way; less is a set-up that just clears. */
     private static final double JUST_CLEARS_MILLIMETRES = 0.05;

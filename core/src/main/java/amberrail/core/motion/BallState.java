@@ -17,6 +17,7 @@ public record BallState(double x, double y, double vx, double vy, double wx, dou
         Require.finite("wz", wz);
     }
 
+    /** x and y in m. */
     public static BallState atRest(double x, double y) {
         return new BallState(x, y, 0, 0, 0, 0, 0);
     }

@@ -17,7 +17,7 @@ public enum Bridge {
         this.errorFactor = errorFactor;
     }
 
-    /** By how much every error of the stroke is larger than with the hand on the cloth. */
+    /** By how much every error of the stroke is larger than with the hand on the cloth (a factor). */
     public double errorFactor() {
         return errorFactor;
     }

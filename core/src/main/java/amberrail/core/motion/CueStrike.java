@@ -62,7 +62,7 @@ public record CueStrike(
     }
 
     /**
-     * The ball just after the strike, from where it lay.
+     * The ball just after the strike, from where it lay (x and y in m).
      *
      * <p>v = v0 f; with K = (5/2) v0 / (R cos el): wx = K[(a/R) sin el cos psi - (b/R) sin psi], wy = K[(a/R) sin el sin psi +
      * (b/R) cos psi], wz = K (a/R) cos el. {@code INVALID_PARAMETER} for a miscue.

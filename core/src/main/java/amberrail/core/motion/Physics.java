@@ -47,7 +47,7 @@ public record Physics(
             Require.notNegative("ballFriction.c", c);
         }
 
-        /** mu at this slip speed. */
+        /** mu (without unit) at this slip speed. */
         public double at(double slipMetresPerSecond) {
             return a + b * Math.exp(-c * slipMetresPerSecond);
         }
@@ -83,6 +83,7 @@ public record Physics(
         }
     }
 
+    /** On a table that draws a rolling ball aside, m/s² along x and y. */
     public Physics withDrift(double x, double y) {
         return new Physics(
                 gravity,
@@ -110,7 +111,11 @@ public record Physics(
         return driftX != 0 || driftY != 0;
     }
 
-    /** {@code INVALID_PARAMETER} where friction could keep a ball of this size from leaving the cushion (model.md, section 5). */
+    /**
+     * {@code INVALID_PARAMETER} where friction could keep a ball of this size from leaving the cushion (model.md, section 5).
+     *
+     * @param cushionSine height of the nose above the ball's centre over its radius
+     */
     public void requireRebound(double cushionSine) {
         double cosine = Math.sqrt(1 - cushionSine * cushionSine);
         double held = cushionFriction * cushionSine + slidingFriction * (cushionSine + cushionFriction * cosine);

@@ -17,7 +17,7 @@ public record AllowedErrors(Room pacePercent, Room tipHeightMillimetres, Room ai
     /** Past what is allowed by this much (mm, mrad, per cent), so that it surely goes wrong. */
     private static final double BEYOND = 1e-3;
 
-    /** Room below and above, both 0 or more. */
+    /** Room below and above in the unit of what it is room for, both 0 or more. */
     public record Room(double below, double above) {}
 
     /** Which way a stroke can be off. */

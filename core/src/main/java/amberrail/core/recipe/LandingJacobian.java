@@ -15,6 +15,7 @@ import java.util.Optional;
  * @param holdsUpTo for errors of how many times the reference student's these still foretell the landing, and the pot still stands twice as
  *     much: beyond it a cushion or a change of path comes in between, or the made ones are those with small errors, and nothing may be read back
  *     from such landings; 0 to 2
+ * @see "central differences on the engine (physics/model.md); statistics/methods.md, advice"
  */
 public record LandingJacobian(Effect pace, Effect tipHeight, Effect aim, double holdsUpTo) {
     /** By how much (mm) a landing moves to the left of the way of travel, and along it. */

@@ -8,6 +8,8 @@ import java.util.Optional;
  *
  * <p>Levenberg-Marquardt on ln(pace) and tip height (b/R), the aim solved anew at each step; derivatives by forward differences. A step that
  * does not bring the landing nearer is damped, so a jump to another way of playing is only taken if it lands nearer.
+ *
+ * @see "Levenberg 1944; Marquardt 1963"
  */
 final class LandingSearch {
     private static final int MOST_STEPS = 7;

@@ -9,6 +9,7 @@ import java.util.Optional;
  *
  * @param perSideMilliradians   for 1 mm of side
  * @param perHeightMilliradians for 1 mm of height
+ * @see "central differences on the engine (physics/model.md)"
  */
 public record PotShift(double perSideMilliradians, double perHeightMilliradians) {
     static final PotShift NONE = new PotShift(0, 0);

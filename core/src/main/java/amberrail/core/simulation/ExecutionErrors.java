@@ -43,7 +43,7 @@ public record ExecutionErrors(
         return REFERENCE.times(Math.pow(SHRINK_PER_BAND, -abilityLogits / LOGITS_PER_BAND));
     }
 
-    /** Every error times a factor; none grows past what this type allows. */
+    /** Every error times a factor (without unit); none grows past what this type allows. */
     public ExecutionErrors times(double factor) {
         return times(factor, factor);
     }

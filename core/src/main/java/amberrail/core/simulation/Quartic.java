@@ -4,6 +4,8 @@ package amberrail.core.simulation;
  * c0 + c1 t + c2 t² + c3 t³ + c4 t⁴, and where it first falls through 0. With c4 > 0, as for a squared distance less a squared radius.
  *
  * <p>One object serves many searches, so that thousands of noisy shots make no garbage: {@link #of} comes before each.
+ *
+ * @see "physics/model.md, events; roots between the turning points of the derivative"
  */
 final class Quartic {
     static final double NEVER = FirstEntry.NEVER;

@@ -4,6 +4,8 @@ package amberrail.core.simulation;
  * The first nose, jaw or pocket that a ball comes to on its present piece.
  *
  * <p>One object serves all balls of a loop: {@link #find} leaves what it found in {@link #kind} and {@link #index}.
+ *
+ * @see "physics/model.md, events: least positive root over noses, jaws and pockets"
  */
 final class WallSearch {
     private static final double NEVER = FirstEntry.NEVER;

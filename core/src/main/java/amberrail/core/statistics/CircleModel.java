@@ -26,7 +26,7 @@ public record CircleModel(double meanFirst, double meanSecond, double sdFirst, d
         Require.positive("covariance", sdSecond);
     }
 
-    /** {@code offset} and {@code covariance} in the same axes, whatever they are. */
+    /** {@code offset} and {@code covariance} in the same axes, whatever they are (mm, mm²). */
     public static CircleModel of(double offsetFirst, double offsetSecond, Covariance covariance) {
         double angle = Math.toRadians(covariance.majorAngleDegrees());
         double cos = Math.cos(angle);

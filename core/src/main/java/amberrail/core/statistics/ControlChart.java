@@ -12,11 +12,12 @@ import java.util.OptionalDouble;
  * Whether a session has left what its first ones lead one to expect: exponentially weighted means with limits that count the doubt in the
  * baseline itself. A signal is a hint to look, not a verdict.
  *
+ * @param centre what the baseline leads one to expect, in the unit of what is watched: a share from 0 to 1, or a mean
  * @see "statistics/methods.md, ewma; Roberts 1959; Lucas and Saccucci 1990"
  */
 public record ControlChart(double centre, List<Watched> points) {
 
-    /** How it stands after a session; {@code value} is empty for one without attempts. */
+    /** How it stands after a session; {@code value} is empty for one without attempts; all in the unit of the centre. */
     public record Watched(OptionalDouble value, double ewma, double lower, double upper, Optional<Signal> signal) {}
 
     /** On which side of the limits. */
@@ -67,7 +68,7 @@ public record ControlChart(double centre, List<Watched> points) {
         return watched(sessions, settings, centre, centre * (1 - centre), attempts, true);
     }
 
-    /** Of means; {@code unitVariance} is the pooled variance within sessions. */
+    /** Of means; {@code unitVariance} is the pooled variance within sessions, in the square of the means' unit. */
     public static ControlChart ofMeans(List<Session> sessions, Settings settings, double unitVariance) {
         Require.notNegative("unitVariance", unitVariance);
         double sum = 0;

@@ -31,12 +31,12 @@ public record Covariance(double first, double mixed, double second) {
         return new Covariance(sumFirst / (n - 1), sumMixed / (n - 1), sumSecond / (n - 1));
     }
 
-    /** Greater eigenvalue: variance along the major axis. */
+    /** Greater eigenvalue: variance along the major axis (mm²). */
     public double major() {
         return (first + second) / 2 + root();
     }
 
-    /** Smaller eigenvalue, never below 0 through rounding. */
+    /** Smaller eigenvalue, the variance along the minor axis (mm²), never below 0 through rounding. */
     public double minor() {
         return Math.max(0, (first + second) / 2 - root());
     }

@@ -15,7 +15,9 @@ import org.hipparchus.distribution.continuous.ChiSquaredDistribution;
 /**
  * Whether a share rises over sessions: logistic regression with Firth's penalty, finite even where all is made or missed.
  *
- * @param slope            of the logit for one unit of time
+ * @param slope            of the logit for one unit of time (logits, as all of its errors and intervals)
+ * @param lrP              chance of so much trend without any, 0 to 1 (likelihood ratio)
+ * @param fittedFirst      share at the first session, and at the last, 0 to 1
  * @param profileInterval  by the penalised likelihood
  * @param phi              how much more form varies from day to day than chance explains, at least 1
  * @param adjustedInterval wider for that; empty where it is not

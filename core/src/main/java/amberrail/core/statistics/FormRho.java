@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * How alike the tries of one session are: form of the day.
+ * How alike the tries of one session are: form of the day, a correlation from 0 to 1.
  *
  * @param estimate what these sessions say alone
  * @param rho      that, drawn towards 0.02 as far as they are few; 0.005 to 0.15

@@ -13,16 +13,17 @@ public final class GradeScale {
 
     private GradeScale() {}
 
-    /** Not clipped: what lies off the scale is said to. */
+    /** In points, not clipped: what lies off the scale is said to. */
     public static double grade(double logits) {
         return AT_ZERO + points(logits);
     }
 
-    /** Within the scale. */
+    /** In points, within the scale. */
     public static double shown(double logits) {
         return Math.min(HIGHEST, Math.max(LOWEST, grade(logits)));
     }
 
+    /** Of a grade in points. */
     public static double logits(double grade) {
         return (grade - AT_ZERO) / POINTS_PER_LOGIT;
     }

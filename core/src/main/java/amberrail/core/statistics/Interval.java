@@ -1,6 +1,6 @@
 package amberrail.core.statistics;
 
-/** A range that a figure is believed to lie in, at the level of whoever made it. */
+/** A range that a figure is believed to lie in, at the level of whoever made it and in that figure's unit. */
 public record Interval(double lower, double upper) {
     public Interval {
         if (!(lower <= upper)) {

@@ -52,7 +52,7 @@ public record OwnSizes(
     /**
      * What is believed beforehand of the logarithms of the sizes.
      *
-     * @param mean       of aim, pace, height
+     * @param mean       of ln of the sizes of aim, pace, height, each over the band's size (without unit)
      * @param covariance 3x3, else {@code INVALID_MATRIX}
      */
     public record Prior(double[] mean, double[][] covariance) {
@@ -162,7 +162,7 @@ public record OwnSizes(
                 .toList();
     }
 
-    /** Their sum and the log prior, without constants. */
+    /** Their sum and the log prior (natural logarithms), without constants; sizes over the band's, biases in the band's sizes. */
     public static double logPosterior(
             List<StrokeCell> cells, Prior prior, double[] sizes, double[] bias, StrokeShape shape) {
         double[] at = new double[UNKNOWNS];

@@ -2,7 +2,11 @@ package amberrail.core.statistics;
 
 import java.util.List;
 
-/** logit p = b0 + b1 t with Jeffreys' prior as penalty: its value, its maximum, its profile over the slope. */
+/**
+ * logit p = b0 + b1 t with Jeffreys' prior as penalty: its value, its maximum, its profile over the slope.
+ *
+ * @see "Firth 1993; Heinze and Schemper 2002"
+ */
 final class PenalisedLogit {
     private static final double MOST_STEP = 5;
     private static final double STOP = 1e-12;

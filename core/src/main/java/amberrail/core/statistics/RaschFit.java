@@ -24,9 +24,9 @@ public final class RaschFit {
     private static final double TWO_SIDED_95 = Quantile.normal(0.975);
 
     /**
-     * A station, the drill it belongs to, its simulated success rate 1/(1 + e^a) (grading.md), and how steeply success rises with ability there.
+     * A station, the drill it belongs to, its difficulty a in logits with the simulated success rate 1/(1 + e^a) (grading.md), and how steeply success rises with ability there.
      *
-     * @param slope see {@link ItemSlope}; 0.3 to 2
+     * @param slope see {@link ItemSlope}; logits of success per logit of ability, 0.3 to 2
      */
     public record Station(String id, String drill, double predicted, double slope) {}
 

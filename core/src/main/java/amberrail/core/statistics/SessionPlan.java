@@ -27,7 +27,12 @@ public record SessionPlan(Optional<WarmUp> warmUp, List<Item> items, double unus
     private static final double SAME_SKILL_AGAIN = 0.6;
     private static final double FIT_WIDTH = 0.25;
 
-    /** A drill that could be played. */
+    /**
+     * A drill that could be played.
+     *
+     * @param p            chance of success for this student, 0 to 1
+     * @param intervalDays after which it is due again, 1 to 32
+     */
     public record Drill(String id, String skill, double minutes, double p, OptionalDouble daysSince, int intervalDays) {
         public Drill {
             Require.positive("drills.minutes", minutes);
@@ -40,7 +45,7 @@ public record SessionPlan(Optional<WarmUp> warmUp, List<Item> items, double unus
     /** Something easy to begin with. */
     public record WarmUp(String id, double minutes) {}
 
-    /** A drill of the plan; its score is what it was taken for. */
+    /** A drill of the plan; its score (without unit) is what it was taken for. */
     public record Item(String id, double minutes, double score) {}
 
     /** Why: how well its chance fits the band, how due it is, and what comes of it. */

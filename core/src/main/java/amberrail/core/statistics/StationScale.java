@@ -9,6 +9,8 @@ import java.util.Map;
 /**
  * The stations of a fit: their simulated difficulties and slopes, and the unknowns that data add to them, first what each drill adds to all of its
  * stations, then what each station adds.
+ *
+ * @see "statistics/methods.md, raschFit"
  */
 final class StationScale {
     private static final double LEAST_PREDICTED = 0.02;

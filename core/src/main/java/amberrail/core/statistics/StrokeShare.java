@@ -47,7 +47,7 @@ public final class StrokeShare {
         return share;
     }
 
-    /** How many equal draws the weighted ones are worth. */
+    /** How many equal draws the weighted ones are worth (a count). */
     public double effective() {
         return effective;
     }

@@ -10,6 +10,7 @@ import java.util.Optional;
  * Trend of a figure over sessions that a bad day does not spoil: the median of all pair slopes (Theil 1950; Sen 1968), its interval by
  * Kendall's S, exact up to 60 sessions.
  *
+ * @param slope            in the unit of y for one unit of t
  * @param changePerSession e^slope - 1, for logarithms
  * @param reason           {@code TOO_FEW} where there is no interval
  */

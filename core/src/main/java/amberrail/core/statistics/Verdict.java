@@ -34,7 +34,7 @@ public enum Verdict {
         return NO_CLEAR_CHANGE_YET;
     }
 
-    /** Whether the whole interval lies so near to no change that "about the same" may be added. */
+    /** Whether the whole interval lies so near to no change that "about the same" may be added; all four in one unit. */
     public static boolean sameWithinMargin(double lower, double upper, double noChange, double margin) {
         Require.notNegative("margin", margin);
         return lower >= noChange - margin && upper <= noChange + margin;

@@ -2,12 +2,15 @@ package amberrail.e2e.journeys;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import amberrail.e2e.pages.RecordingPage;
 import amberrail.e2e.support.Journey;
 import amberrail.e2e.support.People;
+import com.fasterxml.jackson.databind.JsonNode;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -19,7 +22,7 @@ class KeyboardOnlyTest extends Journey {
     }
 
     @Test
-    void aStudentSignsInAndRecordsWithKeysAlone() {
+    void aStudentSignsInAndRecordsWithKeysAlone() throws Exception {
         Page page = browser.open(server, 1280, 800);
         page.navigate("/sign-in");
         page.getByLabel("Sign-in name").waitFor();
@@ -58,11 +61,13 @@ class KeyboardOnlyTest extends Journey {
         assertThat(table.marks()).hasCount(1);
         assertThat(table.readOut()).containsText("Made it");
 
+        placesWithDigits(page, table, 2);
+
         page.keyboard().press("s");
         page.keyboard().press("n");
         assertThat(table.readOut()).containsText("Missed, too thin");
         page.keyboard().press("Backspace");
-        assertThat(table.readOut()).containsText("Made it");
+        assertThat(table.marks()).hasCount(2);
         page.keyboard().press("m");
         assertThat(page.getByText("mirror").first()).isVisible();
         assertThat(table.marks()).hasCount(0);
@@ -72,6 +77,24 @@ class KeyboardOnlyTest extends Journey {
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Scratch on or off");
         page.keyboard().press("Escape");
         assertThat(table.sync()).hasText("Everything saved");
+    }
+
+    /** Six keys bring the ball anywhere: Enter, four ninths within ninths (a cell of 31 by 16 mm), Enter. */
+    private static void placesWithDigits(Page page, RecordingPage table, int marks) throws Exception {
+        page.keyboard().press("Enter");
+        assertThat(table.table().locator(".ninths text")).hasCount(9);
+        for (String digit : List.of("3", "5", "1", "9")) {
+            page.keyboard().press(digit);
+        }
+        page.keyboard().press("Enter");
+        assertThat(table.marks()).hasCount(marks);
+        assertThat(table.sync()).hasText("Everything saved");
+        JsonNode landing = table.stored().get(table.stored().size() - 1).at("/attempt/landing");
+        // 2540 mm by thirds: right, middle, left, right; 1270 mm from the top: first, second, first, third.
+        double x = 2540 * (2.0 / 3 + 1.0 / 9 + 2.0 / 81 + 0.5 / 81);
+        double y = 1270 * (1 - 1.0 / 9 - 2.0 / 81 - 0.5 / 81);
+        assertThat(landing.get("xMillimetres").asDouble()).isCloseTo(x, within(0.1));
+        assertThat(landing.get("yMillimetres").asDouble()).isCloseTo(y, within(0.1));
     }
 
     /** Tabs on until the focus is on something with this text; a page has far fewer stops than this allows. */

@@ -17,12 +17,12 @@ final class Prepared {
         void into(Path folder) throws IOException;
     }
 
-    /** The folder of this name for the present jar; a making that broke off is begun anew. */
+    /** The folder of this name for the present jar; a making that broke off is begun anew. Each name has a lock of its own: making one may need another. */
     static synchronized Path folder(String name, Making making) {
         try {
             Path all = Files.createDirectories(Path.of("target", "prepared").toAbsolutePath());
-            try (FileChannel door =
-                    FileChannel.open(all.resolve("lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE)) {
+            try (FileChannel door = FileChannel.open(
+                    all.resolve(name + ".lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE)) {
                 door.lock(); // let go of as the channel closes
                 Path folder = all.resolve(jarMade() + "-" + name);
                 if (!Files.exists(folder)) {

@@ -1,1 +1,0 @@
-create table nothing (id uuid primary key);
