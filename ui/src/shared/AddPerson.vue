@@ -4,20 +4,21 @@ import InputText from 'primevue/inputtext'
 import { ref } from 'vue'
 import type { Invited } from '@/api/types'
 import { useAction } from '@/shared/useAction'
-import OneTimeLink from './OneTimeLink.vue'
+import { useOneTimeLinks } from './useOneTimeLinks'
 
-/** A name and a button; afterwards the one-time link, which is shown only now. */
+/** A name and a button; the one-time link is kept to be shown beside it. */
 const props = defineProps<{ label: string; action: string; add: (name: string) => Promise<Invited> }>()
-const emit = defineEmits<{ added: [] }>()
+const emit = defineEmits<{ added: [person: Invited] }>()
+const links = useOneTimeLinks()
 const name = ref('')
 const { problem, run } = useAction()
-const invited = ref<Invited>()
 
 async function submit(): Promise<void> {
   await run(async () => {
-    invited.value = await props.add(name.value)
+    const invited = await props.add(name.value)
+    links.keep(invited)
     name.value = ''
-    emit('added')
+    emit('added', invited)
   })
 }
 </script>
@@ -30,7 +31,6 @@ async function submit(): Promise<void> {
     </label>
     <Button type="submit" :label="action" severity="secondary" />
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <OneTimeLink v-if="invited" :invited="invited" />
   </form>
 </template>
 

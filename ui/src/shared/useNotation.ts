@@ -36,7 +36,7 @@ export function useNotation() {
   function fineTip(height: number, side: number, scale: StrikeScale): string {
     if (tipNotation.value !== 'TIPS') return tip(height, side, scale)
     return parts(words, height, side, (offset) =>
-      say('notation.fineTips', { n: figure(offset / scale.tipDiameterMillimetres, 1) }),
+      say('notation.fineTips', { n: fine(offset / scale.tipDiameterMillimetres, figure) }),
     )
   }
 
@@ -103,6 +103,13 @@ function clock({ t, figure }: Words, height: number, side: number, scale: Strike
     time: half ? `${hour}:30` : `${hour}`,
     share: figure((100 * offset) / scale.mostTipOffsetMillimetres, 0),
   })
+}
+
+/** Quarters as they are said, "¼" to "1¾"; what lies between them to a tenth. */
+function fine(tipDiameters: number, figure: Figure): string {
+  const quarters = Math.round(4 * tipDiameters)
+  if (Math.abs(4 * tipDiameters - quarters) > 0.1) return figure(tipDiameters, 1)
+  return `${Math.floor(quarters / 4) || ''}${['', '¼', '½', '¾'][quarters % 4]}`
 }
 
 /** Whole tips as they are said, halves as a half: "1", "½", "1½". */

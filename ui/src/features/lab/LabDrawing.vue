@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { TableDrawing } from '@/api/types'
+import { useUnits } from '@/shared/units'
 import { pathOf, useFrame } from '@/table/tableFrame'
 import type { Panel, Row } from './panels'
 
@@ -12,6 +13,7 @@ const props = defineProps<{
   rows: Row[]
 }>()
 const frame = useFrame()
+const { length } = useUnits()
 const START_SHARE = 0.12
 
 const start = computed(() => ({
@@ -83,13 +85,76 @@ const squeezed = computed(() => {
       return { key: Number(row.sideMillimetres), d: pathOf(frame.value, [from, to], false) }
     })
 })
+/** Turns of a side stroke, drawn larger than they are: a true degree would not be seen. */
+const EXAGGERATED = 5
+const SHOWN_PACE = 2.7
+const OBJECT_WAY_MILLIMETRES = 420
+const DEGREE = Math.PI / 180
+
+/** A side stroke: where the cue points, the way that the ball takes, where the object ball leaves. */
+const sided = computed(() => {
+  const to = ghost.value
+  const from = object.value
+  if (props.panel.key !== 'side' || !to || !from) return undefined
+  const row =
+    props.rows.find((one) => one.paceMetresPerSecond === SHOWN_PACE) ??
+    props.rows.find(({ squirtDegrees }) => squirtDegrees !== undefined)
+  if (row?.squirtDegrees === undefined) return undefined
+  const reach = to.xMillimetres - start.value.xMillimetres
+  const turned = (degrees: unknown) => EXAGGERATED * Number(degrees) * DEGREE
+  // The cue points aside by both, so that the ball gets there after both.
+  const cue = -turned(row.squirtDegrees) - turned(row.swerveDegrees)
+  const launch = cue + turned(row.squirtDegrees)
+  const aside = (angle: number, x: number) => ({
+    xMillimetres: start.value.xMillimetres + x,
+    yMillimetres: start.value.yMillimetres + x * Math.tan(angle),
+  })
+  const way = Array.from({ length: 21 }, (_, i) => {
+    const x = (reach * i) / 20
+    const back = turned(row.swerveDegrees) * (x / reach) * x
+    const place = aside(launch, x)
+    return { ...place, yMillimetres: place.yMillimetres + back }
+  })
+  const leaves = (props.values.cutDegrees ?? 0) * DEGREE + turned(row.throwDegrees)
+  const gone = {
+    xMillimetres: from.xMillimetres + OBJECT_WAY_MILLIMETRES * Math.cos(leaves),
+    yMillimetres: from.yMillimetres + OBJECT_WAY_MILLIMETRES * Math.sin(leaves),
+  }
+  return {
+    cue: pathOf(frame.value, [aside(cue, -start.value.xMillimetres * 0.8), aside(cue, reach)], false),
+    way: pathOf(frame.value, way, false),
+    object: pathOf(frame.value, [from, gone], false),
+  }
+})
+
+/** Where the ball changes what it does, in millimetres from the start. */
+const changes = computed(() => {
+  if (props.panel.key !== 'path') return []
+  return props.rows
+    .filter((row, i) => i > 0 && row.phase !== props.rows[i - 1]?.phase)
+    .map((row) => ({
+      millimetres: Number(row.millimetres),
+      ...frame.value.tableToSvg(at(Number(row.millimetres))),
+    }))
+    .filter(({ millimetres }) => millimetres < reach.value)
+})
+const fontSize = computed(() => 14 * frame.value.millimetresPerPixel)
 const svg = (place: { xMillimetres: number; yMillimetres: number }) => frame.value.tableToSvg(place)
 </script>
 
 <template>
   <g>
-    <path v-if="ghost" :d="pathOf(frame, [start, ghost], false)" class="aim" />
+    <path v-if="ghost && !sided" :d="pathOf(frame, [start, ghost], false)" class="aim" />
     <path v-for="stretch in stretches" :key="stretch.key" :d="stretch.d" :class="stretch.phase" />
+    <g v-for="change in changes" :key="`c${change.millimetres}`">
+      <path :d="`M${change.x} ${change.y - 30} V${change.y + 30}`" class="change" />
+      <text :x="change.x" :y="change.y - 44" :font-size="fontSize">{{ length(change.millimetres) }}</text>
+    </g>
+    <template v-if="sided">
+      <path :d="sided.cue" class="aim" />
+      <path :d="sided.way" class="way" />
+      <path :d="sided.object" class="squeezed" />
+    </template>
     <path v-for="line in squeezed" :key="line.key" :d="line.d" class="squeezed" />
     <circle
       v-for="end in ends"
@@ -140,6 +205,16 @@ path {
 .squeezed {
   stroke-width: 3;
   stroke: var(--object-path);
+}
+.way {
+  stroke-width: 5;
+}
+.change {
+  stroke-width: 4;
+}
+text {
+  fill: var(--chalk);
+  text-anchor: middle;
 }
 .cue {
   fill: var(--bone);

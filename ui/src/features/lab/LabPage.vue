@@ -4,23 +4,28 @@ import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
 import { sentence } from '@/api/problem'
 import type { TableDrawing } from '@/api/types'
+import CurveChart from '@/charts/CurveChart.vue'
 import ChoiceField from '@/shared/ChoiceField.vue'
 import { useNotation } from '@/shared/useNotation'
 import { useSignedIn } from '@/device/useSignedIn'
 import { useUnits } from '@/shared/units'
 import TableDiagram from '@/table/TableDiagram.vue'
+import LabAnswer from './LabAnswer.vue'
+import { labChart } from './labCharts'
 import LabDrawing from './LabDrawing.vue'
 import LabStrokesDrawing from './LabStrokesDrawing.vue'
-import { PANELS, type Column, type Kind, type Row } from './panels'
+import LabTable from './LabTable.vue'
+import LabTools from './LabTools.vue'
+import { PANELS, type Column, type Dial, type Kind, type Row } from './panels'
 import { useLabPanel } from './useLabPanel'
 
 /** The shot lab: one question at a time, on the same drawing and engine as everything else. */
 const { t } = useI18n()
-const { figure } = useUnits()
+const { figure, length } = useUnits()
 const notation = useNotation()
 const signedIn = useSignedIn()
 const usualKind: Kind = signedIn.me?.preferences.dialect === 'SNOOKER' ? 'SNOOKER' : 'POOL'
-const { panel, kind, values, rows, strokes, problem, open } = useLabPanel(usualKind)
+const { panel, kind, values, found, rows, strokes, problem, open } = useLabPanel(usualKind)
 const kinds = computed(() =>
   (['POOL', 'SNOOKER', 'PUB'] as const).map((value) => ({ value, label: t(`lab.kind.${value}`) })),
 )
@@ -41,6 +46,24 @@ async function draw(): Promise<void> {
 }
 onMounted(draw)
 watch(kind, draw)
+
+const scale = computed(() => drawing.value?.strike)
+const chart = computed(
+  () => found.value && labChart(panel.value.key, found.value, values.value, { t, millimetres: length }),
+)
+const hasDash = computed(() =>
+  rows.value?.some((row) =>
+    panel.value.columns.some(({ name }) => name !== 'tip' && row[name] === undefined && !row.inOff),
+  ),
+)
+
+/** A dial's figure as it is said: the way it points to in words, never a minus. */
+function dialled({ name, unit, step, ways }: Dial): string {
+  const value = values.value[name] ?? 0
+  const digits = step < 1 ? 1 : 0
+  const amount = `${figure(ways ? Math.abs(value) : value, digits)}${unit === '°' ? unit : unit && ` ${unit}`}`
+  return ways && value !== 0 ? `${amount} ${t(`lab.way.${ways[value > 0 ? 0 : 1]}`)}` : amount
+}
 
 function unit({ unit }: Column): string {
   return unit === '°' ? unit : unit && ` ${unit}`
@@ -64,7 +87,8 @@ function cell(row: Row, column: Column): string {
   if (value === undefined) return t(row.inOff ? 'lab.inOff' : 'lab.notPossible')
   if (typeof value === 'boolean') return ''
   if (typeof value === 'string') return t(`lab.word.${value}`)
-  return `${figure(column.ways ? Math.abs(value) : value, column.digits)}${unit(column)}${way(value, column)}`
+  const amount = column.share ? 100 * value : column.ways ? Math.abs(value) : value
+  return `${figure(amount, column.digits)}${unit(column)}${way(value, column)}`
 }
 </script>
 
@@ -86,13 +110,12 @@ function cell(row: Row, column: Column): string {
     </header>
     <section class="question">
       <h2>{{ t(`lab.panel.${panel.key}.question`) }}</h2>
+      <LabAnswer v-if="found && scale" :panel="panel" :found="found" :scale="scale" />
       <div class="dials">
         <ChoiceField v-model="kind" :label="t('lab.kindLabel')" :options="kinds" />
         <label v-for="dial in panel.dials" :key="dial.name">
           {{ t(`lab.dial.${dial.name}`) }}:
-          <strong class="figures"
-            >{{ figure(values[dial.name] ?? 0, dial.step < 1 ? 1 : 0) }} {{ dial.unit }}</strong
-          >
+          <strong class="figures">{{ dialled(dial) }}</strong>
           <input
             v-model.number="values[dial.name]"
             type="range"
@@ -103,24 +126,9 @@ function cell(row: Row, column: Column): string {
         </label>
       </div>
       <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
-      <div v-if="rows" class="scroll">
-        <table class="figures">
-          <thead>
-            <tr>
-              <th v-if="strokes" scope="col">{{ t('lab.number') }}</th>
-              <th v-for="column in panel.columns" :key="column.name" scope="col">
-                {{ t(`lab.column.${column.name}`) }}
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="(row, index) in rows" :key="index">
-              <td v-if="strokes">{{ index + 1 }}</td>
-              <td v-for="column in panel.columns" :key="column.name">{{ cell(row, column) }}</td>
-            </tr>
-          </tbody>
-        </table>
-      </div>
+      <LabTable v-if="rows" :panel="panel" :rows="rows" :numbered="strokes !== undefined" :cell="cell" />
+      <p v-if="hasDash" class="small quiet">{{ t('lab.notPossibleMeans') }}</p>
+      <LabTools v-if="rows" :panel="panel" :rows="rows" />
       <details class="small">
         <summary>{{ t('lab.why') }}</summary>
         <p>{{ t(`lab.panel.${panel.key}.why`) }}</p>
@@ -133,6 +141,16 @@ function cell(row: Row, column: Column): string {
       </TableDiagram>
       <p v-if="drawingProblem" role="alert" class="problem">{{ drawingProblem }}</p>
       <p class="small quiet">{{ t(`lab.panel.${panel.key}.drawn`) }}</p>
+      <CurveChart
+        v-if="chart"
+        :key="panel.key"
+        :label="t('lab.chart', { question: t(`lab.panel.${panel.key}.question`) })"
+        :x-name="chart.xName"
+        :y-name="chart.yName"
+        :curves="chart.curves"
+        :marks="chart.marks"
+        :digits="chart.digits"
+      />
     </section>
   </main>
 </template>
@@ -140,7 +158,7 @@ function cell(row: Row, column: Column): string {
 <style scoped>
 .page {
   display: grid;
-  grid-template-columns: minmax(380px, 1fr) minmax(0, 1.2fr);
+  grid-template-columns: minmax(380px, 1fr) minmax(0, 1.25fr);
   gap: 8px 28px;
   padding: 16px 24px;
 }
@@ -183,29 +201,8 @@ input[type='range'] {
   min-height: 32px;
   accent-color: var(--amber);
 }
-.scroll {
-  overflow-x: auto;
-}
-table {
-  border-collapse: collapse;
-  width: 100%;
-}
-td {
-  white-space: nowrap;
-}
 .cloth :deep(svg) {
   height: auto;
-}
-th,
-td {
-  text-align: right;
-  padding: 4px 12px 4px 0;
-  border-top: 1px solid var(--hairline);
-}
-th {
-  font-size: 14px;
-  border-top: 0;
-  vertical-align: bottom;
 }
 .problem {
   color: var(--brick-text);

@@ -1,5 +1,6 @@
 // The lab's questions: what can be turned, how it is asked, and which columns the answer has.
 import { answer, api } from '@/api/client'
+import type { components } from '@/api/schema'
 import type { LabStrokes } from '@/api/types'
 
 export type Kind = 'POOL' | 'SNOOKER' | 'PUB'
@@ -13,6 +14,8 @@ export interface Dial {
   max: number
   step: number
   usual: number
+  /** The words of a positive and of a negative figure. */
+  ways?: [string, string]
 }
 
 export interface Column {
@@ -21,6 +24,8 @@ export interface Column {
   digits: number
   /** The words of a positive and of a negative figure: nobody at a table says minus. */
   ways?: [string, string]
+  /** A share from 0 to 1, told in per cent. */
+  share?: boolean
 }
 
 export interface Panel {
@@ -33,11 +38,14 @@ export interface Panel {
 const DISTANCE: Dial = { name: 'distanceMillimetres', unit: 'mm', min: 100, max: 3000, step: 50, usual: 1000 }
 const PACE: Dial = { name: 'paceMetresPerSecond', unit: 'm/s', min: 0.4, max: 6, step: 0.1, usual: 2 }
 const CUT: Dial = { name: 'cutDegrees', unit: '°', min: 0, max: 75, step: 1, usual: 30 }
+const CUT_EITHER_WAY: Dial = { ...CUT, min: -75, ways: ['left', 'right'] }
+const GRADE: Dial = { name: 'grade', unit: '', min: 100, max: 900, step: 50, usual: 500 }
 const STROKE_COLUMNS: Column[] = [
   { name: 'tip', unit: '', digits: 0 },
   { name: 'tipHeightMillimetres', unit: 'mm', digits: 1, ways: ['above', 'below'] },
   { name: 'travelMillimetres', unit: 'mm', digits: 0 },
   { name: 'fromCushionMillimetres', unit: 'mm', digits: 0 },
+  { name: 'changeMillimetres', unit: 'mm', digits: 0 },
 ]
 const HEIGHT_COLUMNS: Column[] = [
   { name: 'tip', unit: '', digits: 0 },
@@ -45,34 +53,44 @@ const HEIGHT_COLUMNS: Column[] = [
 ]
 
 /** Every dial is a part of the question by its own name. */
-export async function askLab(
-  panel: Panel,
-  kind: Kind,
-  values: Record<string, number>,
-): Promise<Row[] | LabStrokes> {
+export async function askLab(panel: Panel, kind: Kind, values: Record<string, number>): Promise<LabAnswer> {
   // The dials of a panel are the parameters of its path; one path stands for all in the eyes of the type checker.
   const query = { kind, ...values } as unknown as { kind: Kind; distanceMillimetres: number }
-  const found = (await answer(api.GET(panel.path as '/api/v1/lab/stop', { params: { query } }))) as LabAnswer
-  return 'strokes' in found ? found : (found.rows as Row[])
+  return await answer(api.GET(panel.path as '/api/v1/lab/stop', { params: { query } }))
 }
 
-/** Rows of figures; or strokes that the engine played, whose rows have paths to draw. */
-type LabAnswer = { rows: object[] } | LabStrokes
+type StopTable = components['schemas']['StopTable']
+type SideTable = components['schemas']['SideTable']
+
+/** Rows of figures; or strokes that the engine played, whose rows have paths to draw. Some answers name what stands out. */
+export type LabAnswer = ({ rows: object[] } & Partial<Omit<StopTable & SideTable, 'rows'>>) | LabStrokes
 
 export const PANELS: Panel[] = [
   {
     key: 'stop',
-    dials: [DISTANCE],
+    dials: [DISTANCE, GRADE],
     columns: [
       ...HEIGHT_COLUMNS,
       { name: 'paceMetresPerSecond', unit: 'm/s', digits: 2 },
-      { name: 'pacePercentPerMillimetre', unit: '%', digits: 1 },
+      { name: 'pacePercentPerMillimetre', unit: '%', digits: 0 },
+      { name: 'chance', unit: '%', digits: 0, share: true },
     ],
     path: '/api/v1/lab/stop',
   },
   {
     key: 'path',
-    dials: [PACE, { name: 'tipHeightMillimetres', unit: 'mm', min: -13, max: 13, step: 0.5, usual: -6 }],
+    dials: [
+      PACE,
+      {
+        name: 'tipHeightMillimetres',
+        unit: 'mm',
+        min: -13,
+        max: 13,
+        step: 0.5,
+        usual: -6,
+        ways: ['above', 'below'],
+      },
+    ],
     columns: [
       { name: 'millimetres', unit: 'mm', digits: 0 },
       { name: 'phase', unit: '', digits: 0 },
@@ -87,7 +105,12 @@ export const PANELS: Panel[] = [
       { ...DISTANCE, usual: 1800 },
       { name: 'arrivalMetresPerSecond', unit: 'm/s', min: 0.1, max: 2, step: 0.1, usual: 0.6 },
     ],
-    columns: [...HEIGHT_COLUMNS, { name: 'paceMetresPerSecond', unit: 'm/s', digits: 2 }],
+    columns: [
+      ...HEIGHT_COLUMNS,
+      { name: 'paceMetresPerSecond', unit: 'm/s', digits: 2 },
+      { name: 'secondsOnTheWay', unit: 's', digits: 1 },
+      { name: 'asideMillimetres', unit: 'mm', digits: 0 },
+    ],
     path: '/api/v1/lab/drag',
   },
   {
@@ -100,15 +123,22 @@ export const PANELS: Panel[] = [
     key: 'side',
     dials: [
       DISTANCE,
-      { ...CUT, min: -75, usual: 0 },
-      { name: 'sideMillimetres', unit: 'mm', min: -12, max: 12, step: 0.5, usual: 6 },
+      { ...CUT_EITHER_WAY, usual: 0 },
+      {
+        name: 'sideMillimetres',
+        unit: 'mm',
+        min: -12,
+        max: 12,
+        step: 0.5,
+        usual: 6,
+        ways: ['right', 'left'],
+      },
     ],
     columns: [
       { name: 'paceMetresPerSecond', unit: 'm/s', digits: 1 },
-      { name: 'squirtDegrees', unit: '°', digits: 2, ways: ['left', 'right'] },
-      { name: 'swerveDegrees', unit: '°', digits: 2, ways: ['left', 'right'] },
-      { name: 'throwDegrees', unit: '°', digits: 2, ways: ['left', 'right'] },
-      { name: 'aimDegrees', unit: '°', digits: 2, ways: ['left', 'right'] },
+      { name: 'forSquirtMillimetres', unit: 'mm', digits: 0, ways: ['left', 'right'] },
+      { name: 'forSwerveMillimetres', unit: 'mm', digits: 0, ways: ['left', 'right'] },
+      { name: 'forThrowMillimetres', unit: 'mm', digits: 0, ways: ['left', 'right'] },
       { name: 'aimMillimetresAtGhost', unit: 'mm', digits: 0, ways: ['left', 'right'] },
     ],
     path: '/api/v1/lab/side',
@@ -117,7 +147,7 @@ export const PANELS: Panel[] = [
     key: 'squeeze',
     dials: [
       { ...DISTANCE, usual: 400 },
-      { ...CUT, min: -75, usual: 20 },
+      { ...CUT_EITHER_WAY, usual: 20 },
       { ...PACE, usual: 1.2 },
       { name: 'toPocketMillimetres', unit: 'mm', min: 100, max: 2500, step: 50, usual: 800 },
     ],

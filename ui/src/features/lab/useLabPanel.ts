@@ -3,7 +3,7 @@ import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { sentence } from '@/api/problem'
 import type { LabStrokes } from '@/api/types'
-import { askLab, PANELS, type Kind, type Panel, type Row } from './panels'
+import { askLab, PANELS, type Kind, type LabAnswer, type Panel, type Row } from './panels'
 
 const KINDS: Kind[] = ['POOL', 'SNOOKER', 'PUB']
 /** The address follows the dials after a pause; browsers refuse to have it changed with every frame. */
@@ -42,8 +42,8 @@ export function useLabPanel(usualKind: Kind) {
     { immediate: true, deep: true },
   )
 
-  const { rows, strokes, problem } = answers
-  return { panel, kind, values, rows, strokes, problem, open }
+  const { found, rows, strokes, problem } = answers
+  return { panel, kind, values, found, rows, strokes, problem, open }
 }
 
 /** Each dial where it was set, if that is possible on it. */
@@ -58,21 +58,20 @@ function dialled(panel: Panel, given: (name: string) => number): Record<string, 
 
 /** One question at a time, the latest next. */
 function useAnswers(panel: Ref<Panel>, kind: Ref<Kind>, values: Ref<Record<string, number>>) {
-  const rows = shallowRef<Row[]>()
+  const found = shallowRef<LabAnswer>()
+  const rows = computed<Row[] | undefined>(
+    () => found.value && (('strokes' in found.value ? found.value.strokes : found.value.rows) as Row[]),
+  )
   /** Where the engine played it: balls and paths to draw. */
-  const strokes = shallowRef<LabStrokes>()
+  const strokes = computed<LabStrokes | undefined>(() =>
+    found.value && 'strokes' in found.value ? found.value : undefined,
+  )
   const problem = ref('')
   let asking = false
   let again = false
 
   function clear(): void {
-    rows.value = undefined
-    strokes.value = undefined
-  }
-
-  function show(found: Row[] | LabStrokes): void {
-    strokes.value = Array.isArray(found) ? undefined : found
-    rows.value = Array.isArray(found) ? found : (found.strokes as unknown as Row[])
+    found.value = undefined
   }
 
   async function ask(): Promise<void> {
@@ -85,8 +84,8 @@ function useAnswers(panel: Ref<Panel>, kind: Ref<Kind>, values: Ref<Record<strin
       again = false
       const asked = panel.value
       try {
-        const found = await askLab(asked, kind.value, values.value)
-        if (asked === panel.value) show(found)
+        const answered = await askLab(asked, kind.value, values.value)
+        if (asked === panel.value) found.value = answered
         problem.value = ''
       } catch (error) {
         problem.value = sentence(error)
@@ -95,5 +94,5 @@ function useAnswers(panel: Ref<Panel>, kind: Ref<Kind>, values: Ref<Record<strin
     asking = false
   }
 
-  return { rows, strokes, problem, ask, clear }
+  return { found, rows, strokes, problem, ask, clear }
 }

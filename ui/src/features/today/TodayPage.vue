@@ -3,8 +3,10 @@ import { computed, onMounted } from 'vue'
 import { answer, api } from '@/api/client'
 import { useSignedIn } from '@/device/useSignedIn'
 import AddPerson from '@/shared/AddPerson.vue'
+import OneTimeLinks from '@/shared/OneTimeLinks.vue'
 import PageState from '@/shared/PageState.vue'
 import { useLoad } from '@/shared/useLoad'
+import FirstSteps from './FirstSteps.vue'
 import NoticeList from './NoticeList.vue'
 import StudentToday from './StudentToday.vue'
 
@@ -18,6 +20,15 @@ const group = useLoad(async () =>
 )
 onMounted(() => Promise.all([reload(), group.reload()]))
 
+const students = computed(() => data.value?.students.map(({ student }) => student) ?? [])
+/** A coach with one student at most, and no session yet. */
+const firstEvening = computed(
+  () =>
+    isCoach.value &&
+    students.value.length <= 1 &&
+    (data.value?.students.every(({ sessions }) => sessions.length === 0) ?? false),
+)
+
 async function addStudent(name: string) {
   return answer(api.POST('/api/v1/students', { body: { name } }))
 }
@@ -28,9 +39,9 @@ async function addStudent(name: string) {
     <h1>{{ $t('today.title') }}</h1>
     <NoticeList />
     <PageState :busy="busy" :problem="problem" :ready="data !== undefined" @retry="reload">
-      <p v-if="data?.students.length === 0" class="quiet">{{ $t('today.empty') }}</p>
+      <FirstSteps v-if="firstEvening" :students="students" @added="reload" />
       <p v-if="group.problem.value" role="alert" class="small">{{ group.problem.value }}</p>
-      <ul class="bare students">
+      <ul v-if="!firstEvening" class="bare students">
         <StudentToday
           v-for="line in data?.students"
           :key="line.student.id"
@@ -39,11 +50,12 @@ async function addStudent(name: string) {
           :alone="!isCoach"
         />
       </ul>
-      <p>
+      <p v-if="!firstEvening">
         <RouterLink to="/table/begin">{{ $t('recording.begin.several') }}</RouterLink>
       </p>
+      <OneTimeLinks v-if="!firstEvening" />
       <AddPerson
-        v-if="isCoach"
+        v-if="isCoach && !firstEvening"
         :label="$t('today.studentName')"
         :action="$t('today.addStudent')"
         :add="addStudent"

@@ -2,6 +2,7 @@ package amberrail.app.lab;
 
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.Require;
+import amberrail.core.statistics.GradeScale;
 import amberrail.core.table.TableKind;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -25,8 +26,14 @@ class LabController {
     }
 
     @GetMapping("/stop")
-    LabViews.StopTable stop(@RequestParam TableKind kind, @RequestParam double distanceMillimetres) {
-        return lab.stop(kind, distance(distanceMillimetres));
+    LabViews.StopTable stop(
+            @RequestParam TableKind kind,
+            @RequestParam double distanceMillimetres,
+            @RequestParam(defaultValue = "500") double grade) {
+        return lab.stop(
+                kind,
+                distance(distanceMillimetres),
+                Require.between("grade", grade, GradeScale.LOWEST, GradeScale.HIGHEST));
     }
 
     @GetMapping("/path")

@@ -4,14 +4,18 @@ import amberrail.app.lab.LabViews.CutRow;
 import amberrail.app.lab.LabViews.CutTable;
 import amberrail.app.lab.LabViews.DragRow;
 import amberrail.app.lab.LabViews.DragTable;
+import amberrail.app.lab.LabViews.HeightAndPace;
 import amberrail.app.lab.LabViews.PathRow;
 import amberrail.app.lab.LabViews.PathStates;
 import amberrail.app.lab.LabViews.RunRow;
 import amberrail.app.lab.LabViews.RunTable;
+import amberrail.app.lab.LabViews.SideAnswer;
+import amberrail.app.lab.LabViews.SidePart;
 import amberrail.app.lab.LabViews.SideRow;
 import amberrail.app.lab.LabViews.SideTable;
 import amberrail.app.lab.LabViews.SqueezeRow;
 import amberrail.app.lab.LabViews.SqueezeTable;
+import amberrail.app.lab.LabViews.StopCurve;
 import amberrail.app.lab.LabViews.StopRow;
 import amberrail.app.lab.LabViews.StopTable;
 import amberrail.core.aiming.FullHit;
@@ -25,14 +29,20 @@ import amberrail.core.geometry.Units;
 import amberrail.core.motion.CueStrike;
 import amberrail.core.motion.Physics;
 import amberrail.core.problem.InvalidInputException;
+import amberrail.core.recipe.StopChance;
+import amberrail.core.simulation.ExecutionErrors;
+import amberrail.core.simulation.TableLevel;
 import amberrail.core.simulation.TablePhysics;
+import amberrail.core.statistics.GradeScale;
 import amberrail.core.table.BallSet;
 import amberrail.core.table.PocketName;
 import amberrail.core.table.TableKind;
 import amberrail.core.table.TablePlan;
 import amberrail.core.table.TablePresets;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeSet;
 import java.util.stream.DoubleStream;
@@ -50,6 +60,16 @@ class LabService {
     private static final double[] RUNS_MILLIMETRES = {-600, -300, -150, 0, 100, 200, 300, 600};
     private static final double[] CUTS_DEGREES = {0, 14.48, 30, 45, 48.59, 60, 75};
     private static final int PATH_STEPS = 12;
+    /** A stop is compared over these distances. */
+    private static final List<Double> STOPS_MILLIMETRES = List.of(500.0, 1000.0, 1500.0, 2000.0);
+
+    private static final int CURVE_STEPS = 40;
+    /** Nearer the centre than a tenth of the way nobody can mean it. */
+    private static final double HIGHEST_STOP_SHARE = 0.1;
+
+    private static final double FIRMEST_DRAWN = 7;
+    /** b/R of a ball that rolls from the tip on: 2/5. */
+    private static final double ROLLS_AT_ONCE = 0.4;
 
     private static Physics physics(TableKind kind) {
         return TablePhysics.usual(kind);
@@ -66,14 +86,45 @@ class LabService {
         return IntStream.rangeClosed(1, most).mapToDouble(n -> -n * step);
     }
 
-    StopTable stop(TableKind kind, double distanceMillimetres) {
-        return new StopTable(lowHeights(kind)
-                .mapToObj(height -> {
-                    double pace = stopPace(kind, distanceMillimetres, height);
-                    double nearer = stopPace(kind, distanceMillimetres, height + 1);
-                    return new StopRow(height, pace, 100 * (nearer / pace - 1));
-                })
-                .toList());
+    StopTable stop(TableKind kind, double distanceMillimetres, double grade) {
+        ExecutionErrors errors = ExecutionErrors.ofAbility(GradeScale.logits(grade));
+        List<StopRow> rows = lowHeights(kind)
+                .mapToObj(height -> stopRow(kind, distanceMillimetres, height, errors))
+                .toList();
+        StopRow forgiving =
+                rows.stream().max(Comparator.comparingDouble(StopRow::chance)).orElseThrow();
+        TreeSet<Double> distances = new TreeSet<>(STOPS_MILLIMETRES);
+        distances.add(distanceMillimetres);
+        return new StopTable(
+                rows,
+                rows.get(rows.size() - 1),
+                forgiving,
+                distances.stream()
+                        .map(distance -> new StopCurve(distance, stopCurve(kind, distance)))
+                        .toList());
+    }
+
+    private static StopRow stopRow(TableKind kind, double distance, double height, ExecutionErrors errors) {
+        double pace = stopPace(kind, distance, height);
+        double nearer = stopPace(kind, distance, height + 1);
+        BallSet balls = TablePresets.usual(kind).balls();
+        double chance = StopChance.of(
+                new StopChance.Stroke(pace, height / radius(kind), ELEVATION_DEGREES),
+                Units.metres(distance),
+                Units.metres(balls.cueBall().diameterMillimetres()),
+                errors,
+                balls,
+                physics(kind));
+        return new StopRow(height, pace, 100 * (nearer / pace - 1), chance);
+    }
+
+    private static List<HeightAndPace> stopCurve(TableKind kind, double distance) {
+        double lowest = LOWEST_SHARE * radius(kind);
+        return IntStream.rangeClosed(0, CURVE_STEPS)
+                .mapToDouble(i -> -lowest * (HIGHEST_STOP_SHARE + (1 - HIGHEST_STOP_SHARE) * i / CURVE_STEPS))
+                .mapToObj(height -> new HeightAndPace(height, stopPace(kind, distance, height)))
+                .filter(one -> one.paceMetresPerSecond() <= FIRMEST_DRAWN)
+                .toList();
     }
 
     private static double stopPace(TableKind kind, double distanceMillimetres, double height) {
@@ -107,16 +158,38 @@ class LabService {
     }
 
     DragTable drag(TableKind kind, double distanceMillimetres, double arrivalMetresPerSecond) {
-        return new DragTable(DoubleStream.concat(DoubleStream.of(0), lowHeights(kind))
-                .mapToObj(height -> {
-                    OptionalDouble pace = StopStroke.dragPaceMetresPerSecond(
-                            Units.metres(distanceMillimetres),
-                            -height / radius(kind),
-                            arrivalMetresPerSecond,
-                            physics(kind));
-                    return new DragRow(height, pace.isPresent() ? pace.getAsDouble() : null);
-                })
-                .toList());
+        double distance = Units.metres(distanceMillimetres);
+        double rollsDown = 2 * physics(kind).rollingFriction() * physics(kind).gravity() * distance;
+        OptionalDouble rolled =
+                OptionalDouble.of(Math.sqrt(arrivalMetresPerSecond * arrivalMetresPerSecond + rollsDown));
+        List<DragRow> rows = new ArrayList<>();
+        rows.add(dragRow(kind, distance, ROLLS_AT_ONCE * radius(kind), rolled, true));
+        DoubleStream.concat(DoubleStream.of(0), lowHeights(kind))
+                .mapToObj(height -> dragRow(
+                        kind,
+                        distance,
+                        height,
+                        StopStroke.dragPaceMetresPerSecond(
+                                distance, -height / radius(kind), arrivalMetresPerSecond, physics(kind)),
+                        false))
+                .forEach(rows::add);
+        return new DragTable(rows);
+    }
+
+    private static DragRow dragRow(
+            TableKind kind, double distance, double height, OptionalDouble pace, boolean rolled) {
+        if (pace.isEmpty()) {
+            return new DragRow(rolled, height, null, null, null);
+        }
+        Optional<StraightPath.Time> time = StraightPath.of(pace.getAsDouble(), height / radius(kind), 0, physics(kind))
+                .timeTo(distance);
+        double unlevel = TableLevel.NEVER_CHECKED.unknownDriftMetresPerSecondSquared();
+        return new DragRow(
+                rolled,
+                height,
+                pace.getAsDouble(),
+                time.map(one -> one.slidingSeconds() + one.rollingSeconds()).orElse(null),
+                time.map(one -> Units.millimetres(one.asideMetres(unlevel))).orElse(null));
     }
 
     RunTable runThrough(TableKind kind, double distanceMillimetres, double pace) {
@@ -137,21 +210,47 @@ class LabService {
 
     SideTable side(TableKind kind, double distanceMillimetres, double cutDegrees, double sideMillimetres) {
         PotLine pot = pot(kind, distanceMillimetres, cutDegrees);
-        return new SideTable(DoubleStream.of(PACES)
+        List<SideRow> rows = DoubleStream.of(PACES)
                 .mapToObj(pace -> sideRow(kind, pot, pace, sideMillimetres))
-                .toList());
+                .toList();
+        List<SideRow> getThere =
+                rows.stream().filter(row -> row.aimMillimetresAtGhost() != null).toList();
+        return getThere.isEmpty()
+                ? new SideTable(rows, null, null)
+                : new SideTable(rows, answer(getThere.get(0)), answer(getThere.get(getThere.size() - 1)));
+    }
+
+    private static SideAnswer answer(SideRow row) {
+        double squirt = Math.abs(row.forSquirtMillimetres());
+        double swerve = Math.abs(row.forSwerveMillimetres());
+        double thrown = Math.abs(row.forThrowMillimetres());
+        SidePart largest = thrown > Math.max(squirt, swerve)
+                ? SidePart.THROW
+                : squirt >= swerve ? SidePart.SQUIRT : SidePart.SWERVE;
+        return new SideAnswer(row.paceMetresPerSecond(), row.aimMillimetresAtGhost(), largest);
     }
 
     private static SideRow sideRow(TableKind kind, PotLine pot, double pace, double sideMillimetres) {
         CueStrike strike = withSide(kind, pace, sideMillimetres);
         try {
             SideAim aim = SideAim.of(strike, pot, Units.metres(radius(kind)), physics(kind));
-            double beside = Math.tan(Math.toRadians(aim.totalAimDegrees())) * pot.cueDistanceMillimetres();
             return new SideRow(
-                    pace, aim.squirtDegrees(), aim.swerveDegrees(), aim.throwDegrees(), aim.totalAimDegrees(), beside);
+                    pace,
+                    beside(aim.aimForSquirtDegrees(), pot),
+                    beside(aim.aimForSwerveDegrees(), pot),
+                    beside(aim.aimForThrowDegrees(), pot),
+                    beside(aim.totalAimDegrees(), pot),
+                    aim.squirtDegrees(),
+                    aim.swerveDegrees(),
+                    aim.throwDegrees());
         } catch (InvalidInputException tooSoftToGetThere) {
-            return new SideRow(pace, null, null, null, null, null);
+            return new SideRow(pace, null, null, null, null, null, null, null);
         }
+    }
+
+    /** A change of the cue's direction as mm at the place of contact. */
+    private static double beside(double degrees, PotLine pot) {
+        return Math.tan(Math.toRadians(degrees)) * pot.cueDistanceMillimetres();
     }
 
     private static CueStrike withSide(TableKind kind, double pace, double sideMillimetres) {

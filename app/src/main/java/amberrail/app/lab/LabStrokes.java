@@ -31,6 +31,7 @@ import amberrail.core.table.TableKind;
 import amberrail.core.table.TablePlan;
 import amberrail.core.table.TablePresets;
 import amberrail.core.table.TableSpec;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -114,7 +115,19 @@ class LabStrokes {
                                 PointView.of(ball.place()),
                                 ball.spec().diameterMillimetres()))
                         .toList(),
-                tried.stream().map(one -> row(scene, pace, one)).toList());
+                withChanges(tried.stream().map(one -> row(scene, pace, one)).toList()));
+    }
+
+    /** How far apart each stroke's resting place and the one before it lie. */
+    private static List<StrokeRow> withChanges(List<StrokeRow> rows) {
+        List<StrokeRow> changed = new ArrayList<>();
+        for (int i = 0; i < rows.size(); i++) {
+            StrokeRow row = rows.get(i);
+            Point before = i == 0 ? null : rows.get(i - 1).end();
+            changed.add(
+                    before == null || row.end() == null ? row : row.changedBy(before.distanceMillimetres(row.end())));
+        }
+        return changed;
     }
 
     private static StrokeRow row(Scene scene, double pace, Tried tried) {
@@ -124,7 +137,7 @@ class LabStrokes {
         ShotRunner runner = new ShotRunner(task.table(), task.physics(), task.balls(), task.cueBall());
         Optional<AimInterval> pots = AimSolver.solve(runner, unaimed, task.aim().orElseThrow(), task.aimTest());
         if (pots.isEmpty()) {
-            return new StrokeRow(tried.contact(), height, null, null, false, null);
+            return new StrokeRow(tried.contact(), height, null, null, null, false, null, null);
         }
         double launch =
                 launch(pots.get(), tried.contact(), scene.layout().potLine().orElseThrow());
@@ -139,8 +152,10 @@ class LabStrokes {
                 height,
                 inOff ? null : pot.ghostBall().distanceMillimetres(end),
                 inOff ? null : nearestCushion(end, scene.spec()),
+                null,
                 inOff,
-                ShotPathView.of(played, launch, AimView.of(pots.get())));
+                ShotPathView.of(played, launch, AimView.of(pots.get())),
+                inOff ? null : end);
     }
 
     private static CueStrike strike(Scene scene, double pace, double height, double launchDegrees) {

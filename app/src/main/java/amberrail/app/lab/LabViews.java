@@ -11,12 +11,25 @@ final class LabViews {
      * Stop: how hard for each height.
      *
      * @param paceMetresPerSecond       that arrives without spin
-     * @param pacePercentPerMillimetre  how much more pace a tip one mm nearer the centre needs: the less, the more forgiving
+     * @param pacePercentPerMillimetre  how much more pace a tip one mm nearer the centre needs
+     * @param chance                    that it rests within a ball's width of where it hit, in the hands that were asked for
      */
-    record StopRow(double tipHeightMillimetres, double paceMetresPerSecond, double pacePercentPerMillimetre) {}
+    record StopRow(
+            double tipHeightMillimetres, double paceMetresPerSecond, double pacePercentPerMillimetre, double chance) {}
 
-    /** The stop table, the softest stroke first. */
-    record StopTable(List<StopRow> rows) {}
+    /** A stroke's height and pace, as a place on a curve. */
+    record HeightAndPace(double tipHeightMillimetres, double paceMetresPerSecond) {}
+
+    /** Pace against height of a stop at one distance. */
+    record StopCurve(double distanceMillimetres, List<HeightAndPace> points) {}
+
+    /**
+     * The stop table, the highest stroke first.
+     *
+     * @param softest       the row of the two schools that is played low
+     * @param mostForgiving the row that stops most often
+     */
+    record StopTable(List<StopRow> rows, StopRow softest, StopRow mostForgiving, List<StopCurve> curves) {}
 
     /** What a straight shot does along its way; distances from where it begins. */
     record PathStates(
@@ -35,9 +48,19 @@ final class LabViews {
         }
     }
 
-    /** Drag: for each height the pace that arrives rolling at the wanted speed; missing where it would still slide. */
+    /**
+     * Drag: for each height the pace that arrives rolling at the wanted speed; missing where it would still slide.
+     *
+     * @param rolled            struck high, it rolls all the way: the other school
+     * @param secondsOnTheWay   to contact
+     * @param asideMillimetres  how far a table that nobody has levelled may carry it aside meanwhile, one standard deviation
+     */
     record DragRow(
-            double tipHeightMillimetres, @MayBeMissing Double paceMetresPerSecond) {}
+            boolean rolled,
+            double tipHeightMillimetres,
+            @MayBeMissing Double paceMetresPerSecond,
+            @MayBeMissing Double secondsOnTheWay,
+            @MayBeMissing Double asideMillimetres) {}
 
     /** The drag table. */
     record DragTable(List<DragRow> rows) {}
@@ -48,17 +71,40 @@ final class LabViews {
     /** The run-through table. */
     record RunTable(List<RunRow> rows) {}
 
-    /** Side at one pace: what each of the three does to the ball, and where to aim for all of it (degrees, counter-clockwise). */
+    /**
+     * Side at one pace: by how much each of the three asks to aim beside the contact point, and all together (mm at the place of contact, to the left
+     * positive); missing where the stroke is too soft to get there. The angles (degrees, counter-clockwise) are what each does to the ball, for the
+     * drawing.
+     */
     record SideRow(
             double paceMetresPerSecond,
+            @MayBeMissing Double forSquirtMillimetres,
+            @MayBeMissing Double forSwerveMillimetres,
+            @MayBeMissing Double forThrowMillimetres,
+            @MayBeMissing Double aimMillimetresAtGhost,
             @MayBeMissing Double squirtDegrees,
             @MayBeMissing Double swerveDegrees,
-            @MayBeMissing Double throwDegrees,
-            @MayBeMissing Double aimDegrees,
-            @MayBeMissing Double aimMillimetresAtGhost) {}
+            @MayBeMissing Double throwDegrees) {}
 
-    /** The side table, soft to firm. */
-    record SideTable(List<SideRow> rows) {}
+    /** What asks for the largest part of the correction. */
+    enum SidePart {
+        SQUIRT,
+        SWERVE,
+        THROW
+    }
+
+    /** In words: how far to aim beside, and what of it is the largest part. */
+    record SideAnswer(double paceMetresPerSecond, double aimMillimetresAtGhost, SidePart largest) {}
+
+    /**
+     * The side table, soft to firm.
+     *
+     * @param soft of the softest stroke that gets there, and of the firmest; missing where none does
+     */
+    record SideTable(
+            List<SideRow> rows,
+            @MayBeMissing SideAnswer soft,
+            @MayBeMissing SideAnswer firm) {}
 
     /**
      * Squeezing a pot: what side does to the object ball's line.

@@ -3,6 +3,8 @@ package amberrail.app.lab;
 import amberrail.app.kit.PointView;
 import amberrail.app.shots.ShotAnswers.ShotPathView;
 import amberrail.app.web.MayBeMissing;
+import amberrail.core.geometry.Point;
+import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.List;
 
 /**
@@ -27,13 +29,29 @@ record StrokesView(List<LabBall> balls, List<StrokeRow> strokes) {
      *
      * @param travelMillimetres    from contact to rest, straight
      * @param fromCushionMillimetres of the cue ball's resting place from the nearest cushion
+     * @param changeMillimetres    from where the stroke before it comes to rest
      * @param path                 missing where the pot does not go like this
+     * @param end                  where it comes to rest; of the path, too
      */
     record StrokeRow(
             Contact contact,
             double tipHeightMillimetres,
             @MayBeMissing Double travelMillimetres,
             @MayBeMissing Double fromCushionMillimetres,
+            @MayBeMissing Double changeMillimetres,
             boolean inOff,
-            @MayBeMissing ShotPathView path) {}
+            @MayBeMissing ShotPathView path,
+            @JsonIgnore Point end) {
+        StrokeRow changedBy(double millimetres) {
+            return new StrokeRow(
+                    contact,
+                    tipHeightMillimetres,
+                    travelMillimetres,
+                    fromCushionMillimetres,
+                    millimetres,
+                    inOff,
+                    path,
+                    end);
+        }
+    }
 }

@@ -47,6 +47,9 @@ class AccountEntity {
 
     Instant createdAt;
 
+    /** Since when they are in no list and cannot sign in; null for everybody who is here. */
+    Instant archivedAt;
+
     Preferences preferences() {
         return new Preferences(dialect, lengthUnit, theme, tipNotation, paceNotation);
     }

@@ -20,7 +20,17 @@ interface AccountRepository extends JpaRepository<AccountEntity, UUID> {
 
     List<AccountEntity> findByRoleOrderByName(Role role);
 
+    List<AccountEntity> findByRoleAndArchivedAtIsNullOrderByName(Role role);
+
+    List<AccountEntity> findAllByOrderByName();
+
+    /** Those who have not left. */
+    @Query("select a from AccountEntity a, CoachingEntity c"
+            + " where c.id.studentId = a.id and c.id.coachId = :coachId and a.archivedAt is null order by a.name")
+    List<AccountEntity> studentsOf(UUID coachId);
+
+    /** With those who have left. */
     @Query("select a from AccountEntity a, CoachingEntity c"
             + " where c.id.studentId = a.id and c.id.coachId = :coachId order by a.name")
-    List<AccountEntity> studentsOf(UUID coachId);
+    List<AccountEntity> everyStudentOf(UUID coachId);
 }

@@ -1,11 +1,15 @@
 package amberrail.app.people;
 
+import java.time.Instant;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 interface InvitationRepository extends JpaRepository<InvitationEntity, String> {
+    List<InvitationEntity> findByExpiresAtAfter(Instant now);
+
     @Modifying
     @Query("delete from InvitationEntity i where i.accountId = :accountId")
     void deleteByAccountId(UUID accountId);

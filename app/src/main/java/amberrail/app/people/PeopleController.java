@@ -24,9 +24,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1")
 class PeopleController {
     private final PeopleService people;
+    private final Roster roster;
 
-    PeopleController(PeopleService people) {
+    PeopleController(PeopleService people, Roster roster) {
         this.people = people;
+        this.roster = roster;
     }
 
     @GetMapping("/students")
@@ -58,9 +60,25 @@ class PeopleController {
 
     @GetMapping("/roster")
     List<RosterEntry> roster(@AuthenticationPrincipal SignedIn who) {
-        return people.allStudents(who).stream()
-                .map(student -> new RosterEntry(student.id(), student.name(), people.coachIdsOf(student.id())))
-                .toList();
+        return roster.of(who).stream().map(RosterEntry::of).toList();
+    }
+
+    @PutMapping("/people/{id}/archive")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void archive(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
+        Races.again(() -> roster.archive(who, id));
+    }
+
+    @DeleteMapping("/people/{id}/archive")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void restore(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
+        Races.again(() -> roster.restore(who, id));
+    }
+
+    @DeleteMapping("/people/{id}/link")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void endLink(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
+        roster.endLink(who, id);
     }
 
     @PutMapping("/students/{id}/coaches/{coachId}")

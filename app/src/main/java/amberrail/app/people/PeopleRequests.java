@@ -1,9 +1,11 @@
 package amberrail.app.people;
 
+import amberrail.app.web.MayBeMissing;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 
@@ -46,6 +48,33 @@ public final class PeopleRequests {
         }
     }
 
-    /** A student and the ids of their coaches. */
-    public record RosterEntry(UUID id, String name, List<UUID> coachIds) {}
+    /**
+     * A person of the club as whoever looks after them sees them.
+     *
+     * @param canSignIn whether they have set a password
+     * @param coachIds  of a student's coaches
+     * @param linkUntil how long a one-time link that was not used yet is good for
+     */
+    public record RosterEntry(
+            UUID id,
+            String name,
+            Role role,
+            boolean headCoach,
+            boolean canSignIn,
+            List<UUID> coachIds,
+            @MayBeMissing Instant linkUntil,
+            boolean archived) {
+        static RosterEntry of(Roster.Entry entry) {
+            PersonView person = entry.person();
+            return new RosterEntry(
+                    person.id(),
+                    person.name(),
+                    person.role(),
+                    person.headCoach(),
+                    person.canSignIn(),
+                    entry.coachIds(),
+                    entry.linkUntil().orElse(null),
+                    entry.archived());
+        }
+    }
 }

@@ -92,7 +92,8 @@ public class PeopleService {
         Optional<AccountEntity> account = accounts.findBySignInName(normal(signInName));
         String hash = account.map(a -> a.passwordHash).orElse(DecoyHash.of(hashing));
         boolean right = hashing.matches(password, hash);
-        return account.filter(a -> right && a.passwordHash != null).map(AccountEntity::signedIn);
+        return account.filter(a -> right && a.passwordHash != null && a.archivedAt == null)
+                .map(AccountEntity::signedIn);
     }
 
     @Transactional(readOnly = true)
@@ -106,15 +107,7 @@ public class PeopleService {
     @Transactional(readOnly = true)
     public List<PersonView> coaches(SignedIn who) {
         access.requireCoach(who);
-        return accounts.findByRoleOrderByName(Role.COACH).stream()
-                .map(PersonView::of)
-                .toList();
-    }
-
-    @Transactional(readOnly = true)
-    public List<PersonView> allStudents(SignedIn who) {
-        access.requireHeadCoach(who);
-        return accounts.findByRoleOrderByName(Role.STUDENT).stream()
+        return accounts.findByRoleAndArchivedAtIsNullOrderByName(Role.COACH).stream()
                 .map(PersonView::of)
                 .toList();
     }
@@ -201,6 +194,7 @@ public class PeopleService {
         access.requireCoach(coach);
         AccountEntity account = accounts.hold(accountId)
                 .filter(a -> coach.headCoach() || access.coaches(coach, a.id))
+                .filter(a -> a.archivedAt == null)
                 .orElseThrow(() -> new Missing("person"));
         if (account.passwordHash != null) {
             notices.tell(account.id, AccountNotice.Kind.LINK_MADE, find(coach.accountId()).name);
@@ -248,13 +242,6 @@ public class PeopleService {
             throw new NotAllowed("A student needs a coach. Hand them to another coach first.");
         }
         coachings.deleteById(new CoachingEntity.Key(coachId, studentId));
-    }
-
-    @Transactional(readOnly = true)
-    public List<UUID> coachIdsOf(UUID studentId) {
-        return coachings.findByIdStudentId(studentId).stream()
-                .map(c -> c.id.coachId())
-                .toList();
     }
 
     /** Who coaches a student is counted, so it is changed by one at a time. */

@@ -26,6 +26,9 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /**
  * Students whose error sizes are known play shipped drills on the engine, are recorded as a coach would, and what the diagnosis says of them is held
@@ -60,12 +63,17 @@ class DiagnosisTruthTest {
     }
 
     private static OwnErrors seen(ExecutionErrors truth, double abilitySaid, Random random) {
+        return seen(truth, ExecutionErrors.NONE, abilitySaid, random);
+    }
+
+    /** Who always strikes so much off, besides straying. */
+    private static OwnErrors seen(ExecutionErrors truth, ExecutionErrors bias, double abilitySaid, Random random) {
         SimulatedStudent student = new SimulatedStudent(truth, random);
         List<List<Attempt>> played = new ArrayList<>();
         for (TruthExercise one : exercises()) {
             List<Attempt> shots = new ArrayList<>();
             for (int i = 0; i < SHOTS_OF_EACH; i++) {
-                shots.add(student.play(one.layout, one.task, one.stroke, PLACING_SD));
+                shots.add(student.play(one.layout, one.task, off(one.stroke, bias), PLACING_SD));
             }
             played.add(shots);
         }
@@ -173,6 +181,39 @@ class DiagnosisTruthTest {
         return largest;
     }
 
+    private static PlannedStroke off(PlannedStroke meant, ExecutionErrors bias) {
+        return new PlannedStroke(
+                meant.paceMetresPerSecond() * (1 + bias.paceFraction()),
+                meant.tipHeightMillimetres() + bias.tipHeightMillimetres(),
+                meant.tipSideMillimetres(),
+                meant.elevationDegrees(),
+                meant.launchDegrees() + Math.toDegrees(1e-3 * bias.aimMilliradians()));
+    }
+
+    /** A1 where the model does not fit: tails of t4, and always 1 mrad to the left and 1 mm high. */
+    @ParameterizedTest
+    @ValueSource(booleans = {false, true})
+    @EnabledIfSystemProperty(named = "amber.truth", matches = "all")
+    void toldSizesWithHeavyTailsAndWithLastingBiases(boolean heavy) {
+        int told = 0;
+        int held = 0;
+        for (int i = 0; i < STUDENTS; i++) {
+            double ability = -2 + 5.0 * i / (STUDENTS - 1);
+            ExecutionErrors truth = ExecutionErrors.ofAbility(ability);
+            long seed = SIZES_SEED + (heavy ? 100 : 200) + i;
+            Random random = heavy ? new HeavyTails(seed) : new Random(seed);
+            ExecutionErrors bias = heavy ? ExecutionErrors.NONE : new ExecutionErrors(1, 0, 1, 0);
+            OwnErrors own = seen(truth, bias, ability + 0.5 * random.nextGaussian(), random);
+            for (OwnErrors.Size size : own.sizes()) {
+                told += size.told() ? 1 : 0;
+                double true0 = size.cause().of(truth);
+                held += size.told() && size.lower() <= true0 && true0 <= size.upper() ? 1 : 0;
+            }
+        }
+        System.out.printf("A1 %s: held %d of %d told%n", heavy ? "t4" : "lasting biases", held, told);
+        assertThat((double) held / told).isBetween(0.84 - error(0.84, told), 0.96 + error(0.96, told));
+    }
+
     private static double error(double p, int n) {
         return 2.6 * Math.sqrt(p * (1 - p) / n);
     }
@@ -195,12 +236,7 @@ class DiagnosisTruthTest {
             Random random,
             List<Integer> askedAfter) {
         ExecutionErrors truth = ExecutionErrors.ofAbility(ability);
-        PlannedStroke off = new PlannedStroke(
-                one.stroke.paceMetresPerSecond() * (1 + bias.paceFraction()),
-                one.stroke.tipHeightMillimetres() + bias.tipHeightMillimetres(),
-                one.stroke.tipSideMillimetres(),
-                one.stroke.elevationDegrees(),
-                one.stroke.launchDegrees() + Math.toDegrees(1e-3 * bias.aimMilliradians()));
+        PlannedStroke off = off(one.stroke, bias);
         SimulatedStudent student = new SimulatedStudent(truth, random);
         OwnErrors own = OwnErrors.ofAbility(new OwnErrors.Ability(ability, 0.5), 0);
         Band band = own.band();
@@ -225,6 +261,16 @@ class DiagnosisTruthTest {
 
     @Test
     void whoHasNothingWrongIsHardlyEverCorrected() {
+        nothingWrong(false);
+    }
+
+    @Test
+    @EnabledIfSystemProperty(named = "amber.truth", matches = "all")
+    void whoHasNothingWrongButHeavyTails() {
+        nothingWrong(true);
+    }
+
+    private static void nothingWrong(boolean heavy) {
         int runs = 0;
         int single = 0;
         int lasting = 0;
@@ -236,16 +282,18 @@ class DiagnosisTruthTest {
                     ability,
                     ExecutionErrors.NONE,
                     Optional.empty(),
-                    new Random(ADVICE_SEED + i),
+                    heavy ? new HeavyTails(ADVICE_SEED + i) : new Random(ADVICE_SEED + i),
                     EVERY_SHOT);
             runs++;
             single += told.single();
             lasting += told.lasting() > 0 ? 1 : 0;
         }
         System.out.printf(
-                "no bias: %d runs of 20, single corrections %d, runs with a lasting one %d%n", runs, single, lasting);
+                "no bias%s: %d runs of 20, single corrections %d, runs with a lasting one %d%n",
+                heavy ? ", t4" : "", runs, single, lasting);
         assertThat((double) single / (20 * runs)).isLessThanOrEqualTo(0.02);
-        assertThat((double) lasting / runs).isLessThanOrEqualTo(0.05 + error(0.05, runs));
+        double wanted = heavy ? 0.07 : 0.05;
+        assertThat((double) lasting / runs).isLessThanOrEqualTo(wanted + error(wanted, runs));
     }
 
     @Test

@@ -26,6 +26,7 @@ import java.util.Random;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -179,13 +180,23 @@ class ReviewTruthTest {
 
     @Test
     void originalAndMirrorDifferOnlyWhereTheyDo() {
+        differOnlyWhereTheyDo(false);
+    }
+
+    @Test
+    @EnabledIfSystemProperty(named = "amber.truth", matches = "all")
+    void originalAndMirrorWithHeavyTails() {
+        differOnlyWhereTheyDo(true);
+    }
+
+    private static void differOnlyWhereTheyDo(boolean heavy) {
         List<TruthExercise> mirrors =
                 DRILLS.stream().map(id -> new TruthExercise(id, true)).toList();
         int found = 0;
         for (int i = 0; i < 3 * SESSIONS; i++) {
             TruthExercise original = ORIGINALS.get(i % ORIGINALS.size());
             TruthExercise mirror = mirrors.get(i % mirrors.size());
-            Random random = new Random(SEED + 70_000 + i);
+            Random random = random(heavy, SEED + 70_000 + i);
             ExecutionErrors errors = ExecutionErrors.ofAbility(0);
             StrokeExpectation here = expected(original, 0);
             StrokeExpectation there = expected(mirror, 0);
@@ -202,22 +213,35 @@ class ReviewTruthTest {
                     LEVEL);
             found += compared.finding() == MirrorComparison.Finding.NO_CLEAR_DIFFERENCE_YET ? 0 : 1;
         }
-        System.out.printf("mirror: a finding in %d of %d sessions without bias%n", found, 3 * SESSIONS);
-        assertThat((double) found / (3 * SESSIONS)).isLessThanOrEqualTo(bound(0.05, 3 * SESSIONS));
+        System.out.printf(
+                "mirror%s: a finding in %d of %d sessions without bias%n", heavy ? ", t4" : "", found, 3 * SESSIONS);
+        assertThat((double) found / (3 * SESSIONS)).isLessThanOrEqualTo(bound(heavy ? 0.07 : 0.05, 3 * SESSIONS));
     }
 
     /** A clean session in which nothing went wrong: nobody is asked whether the record is right. */
     @Test
     void aCleanSessionIsNotAskedAbout() {
+        cleanSessions(false);
+    }
+
+    @Test
+    @EnabledIfSystemProperty(named = "amber.truth", matches = "all")
+    void aCleanSessionWithHeavyTails() {
+        cleanSessions(true);
+    }
+
+    private static void cleanSessions(boolean heavy) {
         int asked = 0;
         for (int i = 0; i < 3 * SESSIONS; i++) {
             TruthExercise one = ORIGINALS.get(i % ORIGINALS.size());
             double ability = ABILITIES[i % ABILITIES.length];
-            List<Point> landings = landings(one, ability, new Random(SEED + 120_000 + i));
+            List<Point> landings = landings(one, ability, random(heavy, SEED + 120_000 + i));
             asked += unlikely(one, ability, landings).isEmpty() ? 0 : 1;
         }
-        System.out.printf("is the record right: asked in %d of %d clean sessions%n", asked, 3 * SESSIONS);
-        assertThat((double) asked / (3 * SESSIONS)).isLessThanOrEqualTo(bound(0.06, 3 * SESSIONS));
+        System.out.printf(
+                "is the record right%s: asked in %d of %d clean sessions%n", heavy ? ", t4" : "", asked, 3 * SESSIONS);
+        double wanted = heavy ? 0.10 : 0.06;
+        assertThat((double) asked / (3 * SESSIONS)).isLessThanOrEqualTo(bound(wanted, 3 * SESSIONS));
     }
 
     /** A tap on the wrong end of the table is asked about, and it alone. */

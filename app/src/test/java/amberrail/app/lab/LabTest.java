@@ -32,6 +32,55 @@ class LabTest extends AppTest {
         assertThat(rows).hasSizeGreaterThan(1);
     }
 
+    /** Two schools: low and soft, and the one that stops most often; a better player stops more often with either. */
+    @Test
+    void aStopNamesBothSchoolsWithTheirChances() throws Exception {
+        JsonNode table = ask("stop?kind=POOL&distanceMillimetres=1500&grade=400");
+        JsonNode better = ask("stop?kind=POOL&distanceMillimetres=1500&grade=800");
+        double best = 0;
+        double softest = Double.POSITIVE_INFINITY;
+        for (JsonNode row : table.get("rows")) {
+            best = Math.max(best, row.get("chance").asDouble());
+            softest = Math.min(softest, row.get("paceMetresPerSecond").asDouble());
+        }
+        assertThat(table.at("/mostForgiving/chance").asDouble()).isEqualTo(best).isBetween(0.05, 0.95);
+        assertThat(table.at("/softest/paceMetresPerSecond").asDouble()).isEqualTo(softest);
+        assertThat(better.at("/mostForgiving/chance").asDouble()).isGreaterThan(best);
+        assertThat(table.get("curves"))
+                .as("the asked distance among the usual ones")
+                .hasSize(4);
+    }
+
+    /** What rolls all the way is longer on its way, and a table off level draws it further aside. */
+    @Test
+    void aDragIsLessDrawnAsideThanARoll() throws Exception {
+        JsonNode rows = ask("drag?kind=SNOOKER&distanceMillimetres=2000&arrivalMetresPerSecond=0.5")
+                .get("rows");
+        JsonNode rolled = rows.get(0);
+        JsonNode lowest = rows.get(rows.size() - 1);
+        assertThat(rolled.get("rolled").asBoolean()).isTrue();
+        assertThat(lowest.get("asideMillimetres").asDouble())
+                .isLessThan(rolled.get("asideMillimetres").asDouble());
+        assertThat(lowest.get("secondsOnTheWay").asDouble())
+                .isLessThan(rolled.get("secondsOnTheWay").asDouble());
+    }
+
+    @Test
+    void thePartsOfASideCorrectionAddUpAndAreNamed() throws Exception {
+        JsonNode table = ask("side?kind=POOL&distanceMillimetres=1000&cutDegrees=0&sideMillimetres=6");
+        for (JsonNode row : table.get("rows")) {
+            if (row.has("aimMillimetresAtGhost")) {
+                double sum = row.get("forSquirtMillimetres").asDouble()
+                        + row.get("forSwerveMillimetres").asDouble()
+                        + row.get("forThrowMillimetres").asDouble();
+                assertThat(row.get("aimMillimetresAtGhost").asDouble()).isCloseTo(sum, within(0.05));
+            }
+        }
+        assertThat(table.at("/firm/largest").asText()).isEqualTo("SQUIRT");
+        assertThat(table.at("/soft/paceMetresPerSecond").asDouble())
+                .isLessThan(table.at("/firm/paceMetresPerSecond").asDouble());
+    }
+
     @Test
     void aPathSlidesThenRollsAndStops() throws Exception {
         JsonNode path = ask("path?kind=SNOOKER&paceMetresPerSecond=2&tipHeightMillimetres=-6");

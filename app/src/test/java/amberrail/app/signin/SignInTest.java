@@ -249,8 +249,9 @@ class SignInTest extends AppTest {
                 .isEqualTo(409);
         people.releaseCoach(club.head(), student.accountId(), second.accountId());
         assertThat(tree(read(second, "/api/v1/today")).get("students")).isEmpty();
-        assertThat(people.coachIdsOf(student.accountId()))
-                .containsExactly(club.head().accountId());
+        assertThat(onRoster(club.head(), student).get("coachIds")).hasSize(1);
+        assertThat(onRoster(club.head(), student).at("/coachIds/0").asText())
+                .isEqualTo(club.head().accountId().toString());
     }
 
     private static int status(ResultActions actions) {

@@ -112,6 +112,16 @@ public abstract class AppTest {
     }
 
     /** The id of a copy that this coach made of a shipped drill. */
+    /** How somebody stands on the roster of this coach; nothing where they do not. */
+    protected JsonNode onRoster(SignedIn coach, SignedIn person) throws Exception {
+        for (JsonNode entry : tree(read(coach, "/api/v1/roster"))) {
+            if (entry.get("id").asText().equals(person.accountId().toString())) {
+                return entry;
+            }
+        }
+        return null;
+    }
+
     protected String ownDrillOf(SignedIn coach) throws Exception {
         return tree(post(coach, Map.of(), "/api/v1/drills/{id}/copy", Club.DRILL))
                 .get("id")

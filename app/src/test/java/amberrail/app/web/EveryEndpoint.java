@@ -86,6 +86,7 @@ abstract class EveryEndpoint extends AppTest {
         Map<String, Object> recipesOfDraft =
                 Map.of("tableId", club.table(), "drill", document, "station", 0, "shot", 0, "abilityLogits", 0);
         String folder = "/api/v1/folders/" + folderOf(club.head(), "Folder " + session);
+        String person = "/api/v1/people/" + student.accountId();
         String coaching = "/api/v1/students/" + student.accountId() + "/coaches/" + coach.accountId();
         return List.of(
                 everybody("GET", "/api/v1/me", null),
@@ -189,15 +190,11 @@ abstract class EveryEndpoint extends AppTest {
                 coaches("POST", "/api/v1/students", name, CREATED),
                 coaches("GET", "/api/v1/coaches", null, OK),
                 new Rule("POST", "/api/v1/coaches", name, CREATED, FORBIDDEN, FORBIDDEN, FORBIDDEN),
-                new Rule("GET", "/api/v1/roster", null, OK, FORBIDDEN, FORBIDDEN, FORBIDDEN),
-                new Rule(
-                        "POST",
-                        "/api/v1/people/" + student.accountId() + "/link",
-                        Map.of(),
-                        OK,
-                        FORBIDDEN,
-                        NOT_FOUND,
-                        FORBIDDEN),
+                coaches("GET", "/api/v1/roster", null, OK),
+                new Rule("DELETE", person + "/link", null, NO_CONTENT, FORBIDDEN, NOT_FOUND, FORBIDDEN),
+                new Rule("PUT", person + "/archive", null, NO_CONTENT, FORBIDDEN, NOT_FOUND, FORBIDDEN),
+                new Rule("DELETE", person + "/archive", null, NO_CONTENT, FORBIDDEN, NOT_FOUND, FORBIDDEN),
+                new Rule("POST", person + "/link", Map.of(), OK, FORBIDDEN, NOT_FOUND, FORBIDDEN),
                 new Rule("PUT", coaching, null, NO_CONTENT, FORBIDDEN, FORBIDDEN, FORBIDDEN),
                 new Rule("DELETE", coaching, null, NO_CONTENT, FORBIDDEN, FORBIDDEN, FORBIDDEN),
                 new Rule(

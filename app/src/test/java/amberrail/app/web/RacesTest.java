@@ -218,7 +218,7 @@ class RacesTest extends EveryEndpoint {
                         coaches.get(i).accountId())
                 .andReturn());
         assertThat(statuses(answers)).containsExactly(204, 409, 409, 409);
-        assertThat(people.coachIdsOf(student.accountId())).hasSize(2);
+        assertThat(onRoster(club.head(), student).get("coachIds")).hasSize(2);
     }
 
     @Test

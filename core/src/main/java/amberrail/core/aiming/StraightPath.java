@@ -88,6 +88,32 @@ public final class StraightPath {
         return rollsFromMetres() + v * v / (2 * rollDeceleration);
     }
 
+    /** How long it takes to a place (s), and how much of that it rolls; empty if it does not get there. */
+    public Optional<Time> timeTo(double metres) {
+        return at(metres).map(there -> {
+            double slid = Math.min(metres, rollsFromMetres());
+            double slideEnd = Math.sqrt(v0 * v0 - 2 * slipSign() * slideDeceleration * slid);
+            double sliding = slid == 0 ? 0 : 2 * slid / (v0 + slideEnd);
+            double rolled = metres - slid;
+            double rolling = rolled == 0 ? 0 : 2 * rolled / (slideEnd + there.speedMetresPerSecond());
+            return new Time(sliding, rolling);
+        });
+    }
+
+    /** Seconds that it slides, and that it rolls. */
+    public record Time(double slidingSeconds, double rollingSeconds) {
+        /**
+         * How far a slope carries it aside meanwhile (m): a sliding ball is drawn with 7/5 of what a rolling one shows.
+         *
+         * @param driftMetresPerSecondSquared across the way, of a rolling ball
+         */
+        public double asideMetres(double driftMetresPerSecondSquared) {
+            double slide = 1.4 * driftMetresPerSecondSquared;
+            return slide * slidingSeconds * (0.5 * slidingSeconds + rollingSeconds)
+                    + 0.5 * driftMetresPerSecondSquared * rollingSeconds * rollingSeconds;
+        }
+    }
+
     /** The ball after a distance (m, 0 or more); empty if it does not get there. */
     public Optional<At> at(double metres) {
         Require.notNegative("metres", metres);

@@ -5,7 +5,7 @@ import org.hipparchus.distribution.continuous.NormalDistribution;
 import org.hipparchus.distribution.continuous.TDistribution;
 
 /** Quantiles to 1e-10, and the closed form that methods.md gives for two degrees of freedom. */
-final class Quantile {
+public final class Quantile {
     /** The library's default of 1e-9 would use up the whole tolerance of the reference cases. */
     private static final double SOLVER_ACCURACY = 1e-13;
 
@@ -13,7 +13,8 @@ final class Quantile {
 
     private Quantile() {}
 
-    static double normal(double probability) {
+    /** The normal value (in standard deviations) that this share lies below. */
+    public static double normal(double probability) {
         return NORMAL.inverseCumulativeProbability(probability);
     }
 

@@ -36,10 +36,20 @@ class FirstCoachOpensTheClubTest {
             coach.getByLabel("Password").fill(PASSWORD);
             button(coach, "Open the club").click();
             coach.waitForURL("**/today");
-            assertThat(coach.getByText("No students yet")).isVisible();
+            // So far three fields and one click that was needed; a fourth field and three clicks bring the first shot.
             coach.getByLabel("Student's name").fill("Pim Harrow");
             button(coach, "Add a student").click();
             String link = coach.locator("code").innerText();
+            assertThat(coach.getByAltText("Pim Harrow's link as a square code")).isVisible();
+            coach.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start: "))
+                    .first()
+                    .click();
+            coach.waitForURL("**/table/*");
+            assertThat(coach.getByText("Pim Harrow").first()).isVisible();
+            RecordingPage first = new RecordingPage(coach);
+            first.tap(1500, 700);
+            assertThat(first.marks()).hasCount(1);
+            assertThat(first.sync()).hasText("Everything saved");
 
             Page student = browser.open(server, 390, 844);
             student.navigate(link.substring(server.url().length()));
@@ -57,11 +67,38 @@ class FirstCoachOpensTheClubTest {
             assertThat(table.marks()).hasCount(1);
             assertThat(table.sync()).hasText("Everything saved");
 
-            coach.reload();
+            coach.navigate("/today");
             assertThat(coach.getByText("1 of 1 pocketed")).isVisible();
+            lookAfterPeople(coach, student);
             assertThat(browser.strayRequests()).isEmpty();
             assertThat(browser.scriptErrors()).isEmpty();
         }
+    }
+
+    /** Two links stand beside each other, each to be copied; who is archived is out of the lists and signed out, and comes back. */
+    private static void lookAfterPeople(Page coach, Page student) {
+        coach.navigate("/people");
+        coach.getByLabel("Student's name").fill("Ona Birch");
+        button(coach, "Add a student").click();
+        button(coach, "Reset password of Pim Harrow").click();
+        assertThat(coach.locator("code")).hasCount(2);
+        button(coach, "Copy the link of Ona Birch").click();
+        button(coach, "Done with the link of Ona Birch").click();
+        assertThat(coach.locator("code")).hasCount(1);
+        button(coach, "End the link of Pim Harrow").click();
+        assertThat(coach.locator("code")).hasCount(0);
+
+        button(coach, "Archive Pim Harrow").click();
+        assertThat(coach.getByText("Archived: 1 person")).isVisible();
+        coach.navigate("/today");
+        assertThat(coach.getByText("Ona Birch")).isVisible();
+        assertThat(coach.getByText("Pim Harrow")).hasCount(0);
+        student.navigate("/today");
+        student.waitForURL("**/sign-in*");
+        coach.navigate("/people");
+        coach.getByText("Archived: 1 person").click();
+        button(coach, "Bring back Pim Harrow").click();
+        assertThat(button(coach, "Archive Pim Harrow")).isVisible();
     }
 
     private static Locator button(Page page, String name) {

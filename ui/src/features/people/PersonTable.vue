@@ -1,0 +1,182 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import Select from 'primevue/select'
+import { computed } from 'vue'
+import type { Person, RosterEntry } from '@/api/types'
+import { dateOf } from '@/shared/days'
+import type { PeopleChanges } from './usePeopleChanges'
+
+/** People, one line each: who coaches them, how they come in, and what can be done about it. */
+const props = defineProps<{
+  people: RosterEntry[]
+  coaches: Person[]
+  head: boolean
+  changes: PeopleChanges
+}>()
+const MOST_COACHES = 2
+const withCoaches = computed(() => props.people.some(({ role }) => role === 'STUDENT'))
+
+function coachName(id: string): string {
+  return props.coaches.find((coach) => coach.id === id)?.name ?? ''
+}
+
+function day(moment: string): string {
+  return dateOf(moment).toLocaleDateString(undefined, { day: 'numeric', month: 'long' })
+}
+
+function others(entry: RosterEntry): Person[] {
+  return props.coaches.filter((coach) => !entry.coachIds.includes(coach.id))
+}
+</script>
+
+<template>
+  <table>
+    <thead>
+      <tr>
+        <th scope="col" class="name">{{ $t('people.name') }}</th>
+        <th v-if="withCoaches" scope="col" class="coached">{{ $t('people.coachedBy') }}</th>
+        <th scope="col" class="sign-in">{{ $t('people.comesIn') }}</th>
+        <th scope="col">{{ $t('people.actions') }}</th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="entry in people" :key="entry.id">
+        <th scope="row">
+          {{ entry.name }}
+          <span v-if="entry.headCoach" class="small quiet">{{ $t('people.head') }}</span>
+        </th>
+        <td v-if="withCoaches">
+          <div class="coaches">
+            <span v-for="coachId in entry.coachIds" :key="coachId">
+              {{ coachName(coachId) }}
+              <Button
+                v-if="head && entry.coachIds.length > 1 && !entry.archived"
+                :label="$t('people.release')"
+                :aria-label="$t('people.releaseOf', { coach: coachName(coachId), name: entry.name })"
+                size="small"
+                text
+                @click="changes.removeCoach(entry.id, coachId)"
+              />
+            </span>
+            <Select
+              v-if="
+                head &&
+                entry.role === 'STUDENT' &&
+                !entry.archived &&
+                entry.coachIds.length < MOST_COACHES &&
+                others(entry).length
+              "
+              :options="others(entry)"
+              option-label="name"
+              option-value="id"
+              :placeholder="$t('people.handOver')"
+              :aria-label="$t('people.handOverOf', { name: entry.name })"
+              size="small"
+              @update:model-value="(coachId: string) => changes.addCoach(entry.id, coachId)"
+            />
+          </div>
+        </td>
+        <td>
+          {{ $t(entry.canSignIn ? 'people.signsIn' : 'people.noPassword') }}
+          <span v-if="entry.linkUntil" class="small quiet">
+            {{ $t('people.linkUntil', { day: day(entry.linkUntil) }) }}
+          </span>
+        </td>
+        <td>
+          <div class="actions">
+            <template v-if="!entry.archived">
+              <Button
+                :label="$t(entry.canSignIn ? 'people.resetPassword' : 'people.newLink')"
+                :aria-label="
+                  $t(entry.canSignIn ? 'people.resetPasswordOf' : 'people.newLinkOf', { name: entry.name })
+                "
+                severity="secondary"
+                size="small"
+                @click="changes.newLink(entry.id)"
+              />
+              <Button
+                v-if="entry.linkUntil"
+                :label="$t('people.endLink')"
+                :aria-label="$t('people.endLinkOf', { name: entry.name })"
+                severity="secondary"
+                size="small"
+                @click="changes.endLink(entry.id)"
+              />
+              <Button
+                v-if="!entry.headCoach"
+                :label="$t('people.archive')"
+                :aria-label="$t('people.archiveOf', { name: entry.name })"
+                severity="secondary"
+                size="small"
+                @click="changes.archive(entry.id)"
+              />
+            </template>
+            <Button
+              v-else
+              :label="$t('people.bringBack')"
+              :aria-label="$t('people.bringBackOf', { name: entry.name })"
+              severity="secondary"
+              size="small"
+              @click="changes.bringBack(entry.id)"
+            />
+          </div>
+        </td>
+      </tr>
+    </tbody>
+  </table>
+</template>
+
+<style scoped>
+table {
+  width: 100%;
+  table-layout: fixed;
+  border-collapse: collapse;
+  margin-bottom: 12px;
+}
+th,
+td {
+  padding: 8px 16px 8px 0;
+  text-align: left;
+  vertical-align: middle;
+  border-top: 1px solid var(--hairline);
+}
+thead th {
+  border-top: 0;
+  font-size: 14px;
+  color: var(--ink-second);
+}
+.name {
+  width: 20%;
+}
+.coached {
+  width: 32%;
+}
+.sign-in {
+  width: 18%;
+}
+.coaches,
+.actions {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 12px;
+  align-items: center;
+}
+@media (max-width: 760px) {
+  table,
+  tbody,
+  tr,
+  th,
+  td {
+    display: block;
+    padding: 2px 0;
+    border: 0;
+  }
+  thead {
+    display: none;
+  }
+  tr {
+    border-top: 1px solid var(--hairline);
+    padding: 10px 0;
+  }
+}
+</style>
