@@ -56,6 +56,11 @@ export const router = createRouter({
       component: () => import('./features/progress/ProgressPage.vue'),
       meta: { aboutStudent: true },
     },
+    {
+      path: '/progress/periods',
+      component: () => import('./features/progress/PeriodsPage.vue'),
+      meta: { aboutStudent: true },
+    },
     { path: '/progress/group', component: () => import('./features/progress/GroupPage.vue') },
     {
       path: '/progress/template',

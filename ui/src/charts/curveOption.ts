@@ -29,13 +29,13 @@ export function curveAxes(xName: string, yName: string, number: (value: number) 
   const axis = {
     type: 'value',
     scale: true,
-    axisLine: { lineStyle: { color: QUIET } },
+    axisLine: { onZero: false, lineStyle: { color: QUIET } },
     axisLabel: { ...TEXT, formatter: number, hideOverlap: true },
     splitLine: { lineStyle: { color: FAINT } },
     splitNumber: 5,
   }
   return {
-    grid: { left: 52, right: 24, top: 30, bottom: 46 },
+    grid: { left: 52, right: 58, top: 30, bottom: 46 },
     xAxis: { ...axis, name: xName, nameLocation: 'middle', nameGap: 28, nameTextStyle: TEXT },
     yAxis: {
       ...axis,
@@ -73,7 +73,7 @@ export function curveSeries(curve: Curve, index: number, marks: Mark[]) {
       symbol: 'circle',
       symbolSize: 12,
       itemStyle: { color: 'var(--amber)', borderColor: INK, borderWidth: 1.5 },
-      label: { ...TEXT, color: INK, position: 'right', distance: 8, formatter: '{b}' },
+      label: { ...TEXT, color: INK, position: 'top', distance: 8, formatter: '{b}' },
       data: marks.map(({ x, y, name }) => ({ name, coord: [x, y] })),
     },
   }

@@ -84,6 +84,7 @@ const sentences = computed(() => [...stop.value, ...side.value, ...path.value])
 
 <style scoped>
 .answer {
+  margin-top: 10px;
   padding: 4px 14px;
   border-left: 4px solid var(--amber);
   background: var(--paper-raised);

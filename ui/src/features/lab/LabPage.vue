@@ -53,7 +53,9 @@ const chart = computed(
 )
 const hasDash = computed(() =>
   rows.value?.some((row) =>
-    panel.value.columns.some(({ name }) => name !== 'tip' && row[name] === undefined && !row.inOff),
+    panel.value.columns.some(
+      ({ name }) => !['tip', 'changeMillimetres'].includes(name) && row[name] === undefined && !row.inOff,
+    ),
   ),
 )
 
@@ -84,6 +86,8 @@ function cell(row: Row, column: Column): string {
   if (scale && column.name === 'paceMetresPerSecond' && typeof row.paceMetresPerSecond === 'number')
     return notation.fullPace(row.paceMetresPerSecond, scale)
   const value = row[column.name]
+  // The first row has none above it.
+  if (value === undefined && column.name === 'changeMillimetres' && row.path) return ''
   if (value === undefined) return t(row.inOff ? 'lab.inOff' : 'lab.notPossible')
   if (typeof value === 'boolean') return ''
   if (typeof value === 'string') return t(`lab.word.${value}`)
@@ -151,6 +155,7 @@ function cell(row: Row, column: Column): string {
         :marks="chart.marks"
         :digits="chart.digits"
       />
+      <p v-if="chart?.note" class="small quiet">{{ chart.note }}</p>
     </section>
   </main>
 </template>

@@ -8,11 +8,13 @@ export interface LabChart {
   curves: Curve[]
   marks?: Mark[]
   digits?: number
+  /** What the drawing does not say by itself. */
+  note?: string
 }
 
 /** The words that a chart is made with: names of axes and curves, and a length with its unit. */
 export interface ChartWords {
-  t: (key: string) => string
+  t: (key: string, named?: Record<string, string>) => string
   millimetres: (value: number) => string
 }
 
@@ -84,6 +86,7 @@ function stopChart(
       points: points.map(below),
       strong: distanceMillimetres === values.distanceMillimetres,
     })),
+    note: t('lab.strongIs', { distance: millimetres(values.distanceMillimetres ?? 0) }),
     marks: [
       ...(softest ? [{ ...below(softest), name: t('lab.softest') }] : []),
       ...(mostForgiving && mostForgiving.tipHeightMillimetres !== softest?.tipHeightMillimetres
@@ -112,6 +115,7 @@ function pathChart(rows: Row[], { t }: ChartWords): LabChart {
       { name: t('lab.speed'), points: speed, strong: true },
       { name: t('lab.spin'), points: spin },
     ],
+    note: t('lab.spinIs'),
   }
 }
 

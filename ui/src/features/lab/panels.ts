@@ -95,7 +95,7 @@ export const PANELS: Panel[] = [
       { name: 'millimetres', unit: 'mm', digits: 0 },
       { name: 'phase', unit: '', digits: 0 },
       { name: 'speedMetresPerSecond', unit: 'm/s', digits: 2 },
-      { name: 'rollingShare', unit: '', digits: 2 },
+      { name: 'rollingShare', unit: '', digits: 2, ways: ['forward', 'backward'] },
     ],
     path: '/api/v1/lab/path',
   },

@@ -12,6 +12,7 @@ const query = computed(() => (isCoach.value && studentId.value ? { student: stud
   <nav class="tabs no-print" :aria-label="$t('progress.views')">
     <RouterLink v-if="isCoach" to="/progress/group">{{ $t('progress.group.tab') }}</RouterLink>
     <RouterLink :to="{ path: '/progress', query }">{{ $t('progress.student') }}</RouterLink>
+    <RouterLink :to="{ path: '/progress/periods', query }">{{ $t('progress.periods.tab') }}</RouterLink>
     <RouterLink :to="{ path: '/progress/template', query }">{{ $t('progress.template.tab') }}</RouterLink>
   </nav>
 </template>

@@ -143,12 +143,16 @@ class LabService {
         places.add(path.rollsFromMetres());
         stun.ifPresent(places::add);
         for (double metres : places) {
+            // At the stun point itself rounding decides what is left of the spin: nothing is.
+            boolean isStun = stun.isPresent() && metres == stun.getAsDouble();
             path.at(metres)
                     .ifPresent(at -> rows.add(new PathRow(
                             Units.millimetres(metres),
-                            PathRow.Phase.valueOf(at.phase().name()),
+                            isStun
+                                    ? PathRow.Phase.SLIDE
+                                    : PathRow.Phase.valueOf(at.phase().name()),
                             at.speedMetresPerSecond(),
-                            at.rollingShare())));
+                            isStun ? 0 : at.rollingShare())));
         }
         return new PathStates(
                 stun.isPresent() ? Units.millimetres(stun.getAsDouble()) : null,

@@ -48,7 +48,7 @@ class LabStrokes {
     private static final double THICK_SHARE = 0.15;
 
     /** A stroke to try: how full, and how high in half tips. */
-    private record Tried(Contact contact, double halfTips) {}
+    private record Tried(Contact contact, int halfTips) {}
 
     /** One pot on a table, ready to be played in many ways. */
     private record Scene(TableSpec spec, ShotLayout layout, ShotTask task) {
@@ -65,7 +65,7 @@ class LabStrokes {
         return strokes(
                 scene,
                 pace,
-                List.of(new Tried(Contact.THIN, 0), new Tried(Contact.THICK, 1.5), new Tried(Contact.THICK, -1.5)));
+                List.of(new Tried(Contact.THIN, 0), new Tried(Contact.THICK, 2), new Tried(Contact.THICK, -2)));
     }
 
     /** Little angle and much pace: the height changed by half tips. */
@@ -74,7 +74,7 @@ class LabStrokes {
         return strokes(
                 scene,
                 pace,
-                Stream.of(1.0, 0.5, 0.0, -0.5, -1.0, -1.5, -2.0)
+                Stream.of(2, 1, 0, -1, -2)
                         .map(tips -> new Tried(Contact.MIDDLE, tips))
                         .toList());
     }
@@ -86,7 +86,7 @@ class LabStrokes {
         return strokes(
                 scene,
                 pace,
-                Stream.of(1.5, 0.75, 0.0, -0.75, -1.5)
+                Stream.of(2, 1, 0, -1, -2)
                         .map(tips -> new Tried(Contact.MIDDLE, tips))
                         .toList());
     }

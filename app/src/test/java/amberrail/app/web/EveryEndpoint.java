@@ -240,6 +240,14 @@ abstract class EveryEndpoint extends AppTest {
                 new Rule("GET", ofStudent + "/attempts.csv", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("GET", ofStudent + "/attempts.json", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("GET", ofStudent + "/progress", null, OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule(
+                        "GET",
+                        ofStudent + "/periods?from=2026-01-01&to=2026-01-31&laterFrom=2026-02-01&laterTo=2026-02-28",
+                        null,
+                        OK,
+                        OK,
+                        NOT_FOUND,
+                        NOT_FOUND),
                 new Rule("GET", ofStudent + "/selection?drillId=" + Club.DRILL, null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule(
                         "POST",

@@ -62,6 +62,7 @@ class EveryWindowTest extends Journey {
             "/people",
             "/settings",
             "/table/begin",
+            "/progress/periods",
             "/lab",
             "/progress/group",
             "/progress/template");

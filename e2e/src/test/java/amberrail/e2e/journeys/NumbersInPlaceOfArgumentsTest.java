@@ -5,8 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import amberrail.e2e.pages.BenchPage;
 import amberrail.e2e.support.Journey;
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Files;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -96,5 +99,25 @@ class NumbersInPlaceOfArgumentsTest extends Journey {
         assertThat(page.getByLabel("Pace").first()).hasValue("3");
         page.getByText("Where the numbers come from").click();
         assertThat(page.getByText("physics model, section 4")).isVisible();
+    }
+
+    /** A sentence first, then a drawing and the numbers, which can be taken away. */
+    @Test
+    void theLabAnswersInWordsAndGivesItsTableAway() throws Exception {
+        Page page = signedIn("iris", 1280, 800);
+        page.navigate("/lab?panel=side&kind=POOL&distanceMillimetres=1000&cutDegrees=0&sideMillimetres=6");
+        assertThat(page.getByText(Pattern.compile("^Firm .*: aim \\d+ mm to the right of the contact point")))
+                .isVisible();
+        assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("The numbers as a drawing")))
+                .isVisible();
+        Download saved = page.waitForDownload(
+                () -> page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Save table"))
+                        .click());
+        List<String> lines = Files.readAllLines(saved.path());
+        assertThat(lines.get(0)).startsWith("paceMetresPerSecond,forSquirtMillimetres");
+        assertThat(lines).hasSize(9);
+        page.navigate("/lab?panel=stop&kind=POOL&distanceMillimetres=1000&grade=500");
+        assertThat(page.getByText(Pattern.compile("^Most forgiving: ¾ tip below")))
+                .isVisible();
     }
 }
