@@ -9,7 +9,6 @@ export interface Periods {
   laterTo: string
 }
 
-const NAMES = ['from', 'to', 'laterFrom', 'laterTo'] as const
 const DAY = /^\d{4}-\d\d-\d\d$/
 const WEEK_DAYS = 7
 const USUAL_WEEKS = 6
@@ -38,7 +37,7 @@ export function usePeriods() {
   const router = useRouter()
   const periods = computed<Periods>(() => {
     const usual = lastWeeks(USUAL_WEEKS)
-    const given = (name: (typeof NAMES)[number]) => {
+    const given = (name: keyof Periods) => {
       const value = route.query[name]
       return typeof value === 'string' && DAY.test(value) ? value : usual[name]
     }
