@@ -1,6 +1,8 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { answer, api } from '@/api/client'
+import { useLoad } from '@/shared/useLoad'
 
 /** What can be printed or saved of the station that is shown. */
 const props = defineProps<{
@@ -22,6 +24,18 @@ const query = computed(() =>
     mirrored: String(props.mirrored),
   }).toString(),
 )
+/** How many sheets the whole target takes: said before anybody prints it. */
+const sheets = useLoad(async () => {
+  if (!props.hasZone) return undefined
+  const { drillId: id, tableId, station, shot, mirrored } = props
+  return await answer(
+    api.GET('/api/v1/drills/{id}/target-sheets', {
+      params: { path: { id }, query: { tableId, station, shot, mirrored, paper: paper.value } },
+    }),
+  )
+})
+watch([() => ({ ...props }), paper], sheets.reload, { immediate: true })
+
 function file(name: string, ofOneShot = true): string {
   const shot = ofOneShot ? `&shot=${props.shot}` : ''
   return `/api/v1/drills/${encodeURIComponent(props.drillId)}/${name}?${query.value}${shot}`
@@ -31,9 +45,17 @@ function file(name: string, ofOneShot = true): string {
 <template>
   <p class="paper no-print">
     <a :href="`${file('card.pdf', false)}&paper=${paper}`" target="_blank">{{ t('drills.card') }}</a>
-    <a v-if="hasZone" :href="`${file('target.pdf')}&paper=${paper}`" target="_blank">{{
-      t('drills.paperTarget')
-    }}</a>
+    <template v-if="hasZone && sheets.data.value">
+      <a :href="`${file('target.pdf')}&paper=${paper}`" target="_blank">{{
+        t('drills.paperTarget', { n: sheets.data.value.sheets }, sheets.data.value.sheets)
+      }}</a>
+      <a
+        v-if="sheets.data.value.sheets > 1"
+        :href="`${file('target.pdf')}&paper=${paper}&marksOnly=true`"
+        target="_blank"
+        >{{ t('drills.paperMarks') }}</a
+      >
+    </template>
     <label>
       <span class="visually-hidden">{{ t('drills.paperSize') }}</span>
       <select v-model="paper">

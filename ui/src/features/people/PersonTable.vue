@@ -53,8 +53,8 @@ function others(entry: RosterEntry): Person[] {
                 v-if="head && entry.coachIds.length > 1 && !entry.archived"
                 :label="$t('people.release')"
                 :aria-label="$t('people.releaseOf', { coach: coachName(coachId), name: entry.name })"
+                severity="secondary"
                 size="small"
-                text
                 @click="changes.removeCoach(entry.id, coachId)"
               />
             </span>

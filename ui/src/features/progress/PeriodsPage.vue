@@ -113,7 +113,7 @@ function share(made: number, tries: number): string {
                 <RouterLink :to="{ path: `/drills/${row.drillId}`, query: { student: studentId } }">{{
                   row.drillTitle
                 }}</RouterLink>
-                <span class="small quiet"> {{ row.station + 1 }} · {{ row.stationName }}</span>
+                <span class="small quiet station">{{ row.station + 1 }} · {{ row.stationName }}</span>
               </th>
               <td class="figures">{{ share(row.earlierMade, row.earlierTries) }}</td>
               <td class="figures">{{ share(row.laterMade, row.laterTries) }}</td>
@@ -171,6 +171,10 @@ td {
   text-align: left;
   padding: 7px 18px 7px 0;
   border-top: 1px solid var(--hairline);
+}
+th .station {
+  margin-left: 8px;
+  font-weight: 400;
 }
 thead th {
   border-top: 0;

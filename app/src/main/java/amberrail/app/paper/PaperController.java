@@ -88,15 +88,36 @@ class PaperController {
             @RequestParam(defaultValue = "0") int station,
             @RequestParam(defaultValue = "0") int shot,
             @RequestParam(defaultValue = "false") boolean mirrored,
-            @RequestParam(defaultValue = "A4") PaperSize paper)
+            @RequestParam(defaultValue = "A4") PaperSize paper,
+            @RequestParam(defaultValue = "false") boolean marksOnly)
             throws IOException {
         Sheet sheet = sheet(who, id, tableId, station, shot, mirrored);
-        ZoneView zone = sheet.shot().zone();
-        if (zone == null) {
+        ZoneView zone = zone(sheet);
+        String title = sheet.drill().drill().title();
+        byte[] pdf = marksOnly ? PaperTarget.marksOnly(zone, title, paper) : PaperTarget.pdf(zone, title, paper);
+        return file(pdf, MediaType.APPLICATION_PDF, id + "-target.pdf");
+    }
+
+    /** How many sheets the whole target will be, to be said before it is printed. */
+    record TargetSheets(int sheets) {}
+
+    @GetMapping("/target-sheets")
+    TargetSheets sheets(
+            @AuthenticationPrincipal SignedIn who,
+            @PathVariable String id,
+            @RequestParam UUID tableId,
+            @RequestParam(defaultValue = "0") int station,
+            @RequestParam(defaultValue = "0") int shot,
+            @RequestParam(defaultValue = "false") boolean mirrored,
+            @RequestParam(defaultValue = "A4") PaperSize paper) {
+        return new TargetSheets(PaperTarget.sheets(zone(sheet(who, id, tableId, station, shot, mirrored)), paper));
+    }
+
+    private static ZoneView zone(Sheet sheet) {
+        if (sheet.shot().zone() == null) {
             throw new Missing("landing zone in this shot");
         }
-        byte[] pdf = PaperTarget.pdf(zone, sheet.drill().drill().title(), paper);
-        return file(pdf, MediaType.APPLICATION_PDF, id + "-target.pdf");
+        return sheet.shot().zone();
     }
 
     @Costly

@@ -5,17 +5,17 @@ import java.util.ArrayList;
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType1Font;
-import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
 
-/** Lines of text on a page, in mm from its lower left corner. Signs that the built-in fonts lack become question marks. */
+/** Lines of text on a page, in mm from its lower left corner. Signs that the type lacks become question marks. */
 public final class PaperText {
-    public final PDFont plain = new PDType1Font(Standard14Fonts.FontName.HELVETICA);
-    public final PDFont bold = new PDType1Font(Standard14Fonts.FontName.HELVETICA_BOLD);
+    public final PDFont plain;
+    public final PDFont bold;
 
     private final PDPageContentStream stream;
 
-    public PaperText(PDPageContentStream stream) {
+    public PaperText(PaperType type, PDPageContentStream stream) {
+        plain = type.plain();
+        bold = type.bold();
         this.stream = stream;
     }
 

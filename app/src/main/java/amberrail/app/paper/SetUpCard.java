@@ -44,9 +44,10 @@ final class SetUpCard {
     byte[] pdf(Station of, Optional<Integer> only) throws IOException {
         try (PDDocument document = new PDDocument()) {
             document.getDocumentInformation().setTitle(of.drill().drill().title());
+            PaperType type = PaperType.in(document);
             for (int shot = 0; shot < of.shots().size(); shot++) {
                 if (only.isEmpty() || only.get() == shot) {
-                    page(document, of, shot);
+                    page(document, type, of, shot);
                 }
             }
             ByteArrayOutputStream out = new ByteArrayOutputStream();
@@ -55,12 +56,12 @@ final class SetUpCard {
         }
     }
 
-    private void page(PDDocument document, Station of, int index) throws IOException {
+    private void page(PDDocument document, PaperType type, Station of, int index) throws IOException {
         PDPage page = new PDPage(paper.rectangle());
         document.addPage(page);
         ShotView shot = of.shots().get(index);
         try (PDPageContentStream stream = new PDPageContentStream(document, page)) {
-            PaperText text = new PaperText(stream);
+            PaperText text = new PaperText(type, stream);
             double left = PaperSize.MARGIN_MILLIMETRES + 2;
             double width = paper.widthMillimetres - 2 * left;
             double y = paper.heightMillimetres - PaperSize.MARGIN_MILLIMETRES - 8;

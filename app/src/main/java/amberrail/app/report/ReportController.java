@@ -43,6 +43,8 @@ class ReportController {
     /** Side by side on one sheet. */
     private static final int MOST_SHOTS = 4;
 
+    private static final int FEWEST_FOR_A_MAP = 8;
+
     private static final int LOOKED_AT = 4;
 
     private final ProgressService progress;
@@ -95,48 +97,60 @@ class ReportController {
                 .body(pdf);
     }
 
-    /** The stations and sides most played in the newest sessions, two of them; of a pattern every shot, as many as fit beside one another. */
+    /**
+     * The stations and sides most practised in the newest sessions, two of them; of a pattern every shot, as many as fit beside one another. A handful
+     * of shots is no map.
+     */
     private List<ReviewView> maps(SignedIn who, UUID studentId) {
-        List<ReviewView> maps = new ArrayList<>();
+        List<Practised> all = new ArrayList<>();
         for (PracticeSession session : sessions.latest(who, studentId, LOOKED_AT)) {
             for (PracticeSession.DrillVersion drill : session.drills()) {
-                if (maps.size() < MAPS) {
-                    addMostPlayed(who, session, studentId, drill.drillId(), maps);
-                }
+                all.addAll(practised(who, session, studentId, drill.drillId()));
             }
         }
-        return maps;
+        return all.stream()
+                .filter(one -> one.attempts() >= FEWEST_FOR_A_MAP)
+                .sorted(Comparator.comparing(one -> -one.attempts()))
+                .limit(MAPS)
+                .flatMap(one -> one.shots().stream().map(shot -> map(who, studentId, one, shot)))
+                .limit(MOST_SHOTS)
+                .toList();
     }
 
-    /** A station on one side. */
-    private record Place(int station, boolean mirrored) {}
+    /** A station on one side in one session, with its shots that were played. */
+    private record Practised(
+            UUID sessionId, String drillId, int station, boolean mirrored, List<Integer> shots, int attempts) {}
 
-    private void addMostPlayed(
-            SignedIn who, PracticeSession session, UUID studentId, String drillId, List<ReviewView> maps) {
+    private List<Practised> practised(SignedIn who, PracticeSession session, UUID studentId, String drillId) {
         ReviewView first = reviews.review(
                 who,
                 session.id(),
                 new ReviewService.Asked(Optional.of(studentId), Optional.of(drillId), Optional.empty(), false, 0));
-        Map<Place, List<ReviewView.GroupView>> played = first.groups().stream()
+        Map<String, List<ReviewView.GroupView>> byPlace = first.groups().stream()
                 .filter(group -> group.attempts() > 0)
                 .collect(Collectors.groupingBy(
-                        group -> new Place(group.station(), group.mirrored()),
-                        LinkedHashMap::new,
-                        Collectors.toList()));
-        played.values().stream()
-                .sorted(Comparator.comparing(groups -> -attempts(groups)))
-                .limit((long) MAPS - maps.size())
-                .flatMap(List::stream)
-                .limit((long) MOST_SHOTS - maps.size())
-                .forEach(group -> maps.add(reviews.review(
-                        who,
+                        group -> group.station() + " " + group.mirrored(), LinkedHashMap::new, Collectors.toList()));
+        return byPlace.values().stream()
+                .map(groups -> new Practised(
                         session.id(),
-                        new ReviewService.Asked(
-                                Optional.of(studentId),
-                                Optional.of(drillId),
-                                Optional.of(group.station()),
-                                group.mirrored(),
-                                group.shot()))));
+                        drillId,
+                        groups.get(0).station(),
+                        groups.get(0).mirrored(),
+                        groups.stream().map(ReviewView.GroupView::shot).toList(),
+                        attempts(groups)))
+                .toList();
+    }
+
+    private ReviewView map(SignedIn who, UUID studentId, Practised one, int shot) {
+        return reviews.review(
+                who,
+                one.sessionId(),
+                new ReviewService.Asked(
+                        Optional.of(studentId),
+                        Optional.of(one.drillId()),
+                        Optional.of(one.station()),
+                        one.mirrored(),
+                        shot));
     }
 
     private static int attempts(List<ReviewView.GroupView> groups) {

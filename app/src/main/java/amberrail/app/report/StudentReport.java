@@ -6,6 +6,7 @@ import amberrail.app.paper.Canvas.Ink;
 import amberrail.app.paper.Canvas.Stroke;
 import amberrail.app.paper.PaperSize;
 import amberrail.app.paper.PaperText;
+import amberrail.app.paper.PaperType;
 import amberrail.app.paper.PdfCanvas;
 import amberrail.app.progress.NextStationsView;
 import amberrail.app.progress.ProgressView;
@@ -62,9 +63,10 @@ final class StudentReport {
         try (PDDocument document = new PDDocument()) {
             document.getDocumentInformation()
                     .setTitle(words.of("title", contents.progress().studentName()));
-            firstPage(document, contents);
+            PaperType type = PaperType.in(document);
+            firstPage(document, type, contents);
             if (!contents.progress().stations().isEmpty()) {
-                secondPage(document, contents);
+                secondPage(document, type, contents);
             }
             ByteArrayOutputStream out = new ByteArrayOutputStream();
             document.save(out);
@@ -72,9 +74,9 @@ final class StudentReport {
         }
     }
 
-    private void firstPage(PDDocument document, Contents contents) throws IOException {
+    private void firstPage(PDDocument document, PaperType type, Contents contents) throws IOException {
         try (PDPageContentStream stream = page(document)) {
-            PaperText text = new PaperText(stream);
+            PaperText text = new PaperText(type, stream);
             ProgressView progress = contents.progress();
             double y = paper.heightMillimetres - PaperSize.MARGIN_MILLIMETRES - 9;
             text.line(text.bold, TITLE_POINTS, left, y, progress.studentName());
@@ -82,13 +84,14 @@ final class StudentReport {
             if (progress.overall() != null) {
                 y = text.paragraph(text.bold, HEAD_POINTS, left, y - 3, width, words.overall(progress.overall()));
             }
-            y = abilities(stream, text, progress.skills(), y - 4);
-            y = maps(stream, text, contents.maps(), y - 3);
-            y = next(text, contents.next(), y - 5);
+            // What matters first: the coach's own words, then what to do.
             if (!contents.coachNote().isBlank()) {
-                text.line(text.bold, HEAD_POINTS, left, y, words.of("from", contents.coachName()));
-                text.paragraph(text.plain, TEXT_POINTS + 0.5, left, y - 6, width, contents.coachNote());
+                text.line(text.bold, HEAD_POINTS, left, y - 3, words.of("from", contents.coachName()));
+                y = text.paragraph(text.plain, TEXT_POINTS + 0.5, left, y - 9, width, contents.coachNote());
             }
+            y = next(text, contents.next(), y - 4);
+            y = abilities(stream, text, progress.skills(), y - 1);
+            maps(stream, text, contents.maps(), y - 3);
         }
     }
 
@@ -150,10 +153,10 @@ final class StudentReport {
         text.line(text.plain, TEXT_POINTS - 2, x, y - 1.8, words.change(skill));
     }
 
-    private double maps(PDPageContentStream stream, PaperText text, List<ReviewView> maps, double top)
+    private void maps(PDPageContentStream stream, PaperText text, List<ReviewView> maps, double top)
             throws IOException {
         if (maps.isEmpty()) {
-            return top;
+            return;
         }
         text.line(text.bold, HEAD_POINTS, left, top, words.say("maps"));
         int columns = Math.max(2, maps.size());
@@ -171,7 +174,7 @@ final class StudentReport {
             y = caption(text, map, x, each, y - 4);
             lowest = Math.min(lowest, y);
         }
-        return text.paragraph(text.plain, TEXT_POINTS - 2, left, lowest, width, words.say("mapMarks"));
+        text.paragraph(text.plain, TEXT_POINTS - 2, left, lowest, width, words.say("mapMarks"));
     }
 
     private double caption(PaperText text, ReviewView map, double x, double each, double top) throws IOException {
@@ -222,9 +225,9 @@ final class StudentReport {
         return y - 3;
     }
 
-    private void secondPage(PDDocument document, Contents contents) throws IOException {
+    private void secondPage(PDDocument document, PaperType type, Contents contents) throws IOException {
         try (PDPageContentStream stream = page(document)) {
-            PaperText text = new PaperText(stream);
+            PaperText text = new PaperText(type, stream);
             double y = paper.heightMillimetres - PaperSize.MARGIN_MILLIMETRES - 9;
             text.line(
                     text.bold,

@@ -17,6 +17,7 @@ import org.apache.pdfbox.contentstream.PDFGraphicsStreamEngine;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImage;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
@@ -121,6 +122,39 @@ class PaperTest extends AppTest {
                 .startsWith("<svg")
                 .contains("<title>Roll on to the ring</title>")
                 .doesNotContain("<script");
+    }
+
+    /** Said before it is printed, and true; the marks alone fit on one sheet and say how far the edge is. */
+    @Test
+    void howManySheetsItWillBeIsSaidAndItsMarksAloneAreOne() throws Exception {
+        String query = "?tableId=" + club.table();
+        int said = tree(read(club.head(), DRILL + "/target-sheets" + query))
+                .get("sheets")
+                .asInt();
+        assertThat(said).isGreaterThan(1);
+        try (PDDocument whole = pdf(DRILL + "/target.pdf" + query)) {
+            assertThat(whole.getNumberOfPages()).isEqualTo(said);
+        }
+        try (PDDocument marks = pdf(DRILL + "/target.pdf" + query + "&marksOnly=true")) {
+            assertThat(marks.getNumberOfPages()).isEqualTo(1);
+            assertThat(new PDFTextStripper().getText(marks)).contains("mm to the edge", "100 mm");
+        }
+    }
+
+    /** In the product's own type, which has more signs than a printer's built-in ones. */
+    @Test
+    void theTypeIsInTheFile() throws Exception {
+        try (PDDocument document = pdf(DRILL + "/card.pdf?tableId=" + club.table())) {
+            for (COSName name : document.getPage(0).getResources().getFontNames()) {
+                PDFont font = document.getPage(0).getResources().getFont(name);
+                assertThat(font.getName()).contains("SourceSans3");
+                assertThat(font.isEmbedded()).isTrue();
+            }
+        }
+        try (PDDocument document = new PDDocument()) {
+            assertThat(PaperText.known(PaperType.in(document).plain(), "Žofia Łukaszewicz, Ωmega 漢"))
+                    .isEqualTo("Žofia Łukaszewicz, Ωmega ?");
+        }
     }
 
     @Test

@@ -181,6 +181,7 @@ abstract class EveryEndpoint extends AppTest {
                 everybody("GET", "/api/v1/tables/" + club.table() + "/geometry", null),
                 everybody("GET", drill + "/card.pdf?tableId=" + club.table(), null),
                 everybody("GET", drill + "/target.pdf?tableId=" + club.table(), null),
+                everybody("GET", drill + "/target-sheets?tableId=" + club.table(), null),
                 everybody("GET", drill + "/diagram.svg?tableId=" + club.table(), null),
                 everybody("GET", drill + "/diagram.png?tableId=" + club.table(), null),
                 everybody("GET", "/api/v1/tables", null),

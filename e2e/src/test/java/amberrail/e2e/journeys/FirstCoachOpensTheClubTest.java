@@ -94,7 +94,7 @@ class FirstCoachOpensTheClubTest {
         assertThat(coach.getByText("Ona Birch")).isVisible();
         assertThat(coach.getByText("Pim Harrow")).hasCount(0);
         student.navigate("/today");
-        student.waitForURL("**/sign-in*");
+        student.waitForURL("**/sign-in**");
         coach.navigate("/people");
         coach.getByText("Archived: 1 person").click();
         button(coach, "Bring back Pim Harrow").click();
