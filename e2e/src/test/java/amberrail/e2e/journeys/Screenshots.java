@@ -56,8 +56,12 @@ class Screenshots extends Journey {
         page.navigate("/review/selection?drill=roll-on-to-the-ring&student=" + studentInHand(page));
         page.getByTestId("figures").waitFor();
         shoot(page, "selection");
-        page.navigate("/lab?panel=runThrough&kind=POOL&distanceMillimetres=600&paceMetresPerSecond=2.4");
+        page.navigate("/progress/periods?student=" + studentInHand(page));
+        page.locator("main tbody tr").first().waitFor();
+        shoot(page, "periods");
+        page.navigate("/lab?panel=stop&kind=POOL&distanceMillimetres=1000&grade=500");
         page.locator("main table").waitFor();
+        page.locator(".curves svg text").first().waitFor();
         page.locator("svg.table").first().waitFor();
         shoot(page, "lab");
         page.navigate("/people");
