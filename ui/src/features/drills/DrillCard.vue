@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, useTemplateRef } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useDrillText } from '@/i18n/terms'
 import type { LibraryEntry, LibraryFolder, TableDrawing } from '@/api/types'
 import ShotMarks from '@/table/ShotMarks.vue'
 import TableDiagram from '@/table/TableDiagram.vue'
@@ -11,6 +12,7 @@ import { useSeen } from '@/shared/useSeen'
 const props = defineProps<{ entry: LibraryEntry; table?: TableDrawing; folders: LibraryFolder[] }>()
 const emit = defineEmits<{ favourite: [on: boolean]; folder: [id: string, on: boolean] }>()
 const { t } = useI18n()
+const drillText = useDrillText()
 const gradeWords = useGradeWords()
 /** "259 Chalk to 429 Slate"; the band once where it is the same. */
 const grades = computed(() => {
@@ -43,7 +45,7 @@ const seen = useSeen(card)
         </TableDiagram>
       </span>
       <h2>{{ entry.drill.title }}</h2>
-      <span class="purpose">{{ entry.drill.purpose }}</span>
+      <span class="purpose">{{ drillText(entry.drill.purpose, entry.drill.id) }}</span>
       <span class="quiet small">
         {{ t(`skill.${entry.drill.skill}`) }} · {{ t('drills.stationCount', entry.drill.stations) }} ·
         {{ t('drills.minutes', { minutes: entry.drill.minutes }) }}

@@ -3,6 +3,7 @@ import Button from 'primevue/button'
 import Select from 'primevue/select'
 import { computed, ref, toRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useDrillText } from '@/i18n/terms'
 import DrillGrades from './DrillGrades.vue'
 import RecipeTable from '@/shared/recipes/RecipeTable.vue'
 import CautionList from '@/shared/CautionList.vue'
@@ -23,6 +24,7 @@ import { useTriedStroke } from './useTriedStroke'
 
 const props = defineProps<{ id: string }>()
 const { t } = useI18n()
+const drillText = useDrillText()
 const signedIn = useSignedIn()
 const { tables, problem: tablesProblem } = useTables()
 const { data, busy, problem, reload, choose } = useDrillOnTable(toRef(props, 'id'))
@@ -70,11 +72,13 @@ const tried = useTriedStroke(
   computed(() => place.value || undefined),
 )
 /** The same list while a ball is dragged: a new one would have the ladder drawn anew with every frame. */
-const stationNames = computed(() => (data.value?.drill.stations ?? []).map((one) => one.name))
+const stationNames = computed(() =>
+  (data.value?.drill.stations ?? []).map((one) => drillText(one.name, props.id)),
+)
 const stationOptions = computed(() =>
   (data.value?.drill.stations ?? []).map((view, index) => ({
     value: index,
-    label: `${index + 1} · ${view.name}`,
+    label: `${index + 1} · ${drillText(view.name, props.id)}`,
   })),
 )
 </script>
@@ -89,7 +93,7 @@ const stationOptions = computed(() =>
         <header>
           <div>
             <h1>{{ data.drill.drill.title }}</h1>
-            <p class="quiet">{{ data.drill.drill.purpose }}</p>
+            <p class="quiet">{{ drillText(data.drill.drill.purpose, id) }}</p>
             <p v-if="data.workedOut.known < data.workedOut.all" class="small" role="status">
               {{ t('drills.workingOut', data.workedOut) }}
             </p>
@@ -163,10 +167,10 @@ const stationOptions = computed(() =>
         <section class="words">
           <CautionList :cautions="data.drill.drill.cautions" />
           <p>
-            <strong>{{ t('drills.watch') }}.</strong> {{ data.drill.drill.watch }}
+            <strong>{{ t('drills.watch') }}.</strong> {{ drillText(data.drill.drill.watch, id) }}
           </p>
           <p>
-            <strong>{{ t('drills.miss') }}.</strong> {{ data.drill.drill.missReads }}
+            <strong>{{ t('drills.miss') }}.</strong> {{ drillText(data.drill.drill.missReads, id) }}
           </p>
         </section>
       </template>

@@ -1,5 +1,6 @@
 // Which drills of the library are shown.
 import type { Drill, LibraryEntry } from '@/api/types'
+import { inDialect } from '@/i18n/terms'
 import { BANDS } from '@/shared/bands'
 
 export interface DrillFilter {
@@ -71,7 +72,9 @@ export function matches(entry: LibraryEntry, filter: DrillFilter): boolean {
   const { drill } = entry
   if (!onShelf(entry, filter.shelf) || !fits(drill, filter) || !reaches(entry, filter.band)) return false
   const words = [drill.title, drill.purpose, drill.watch, drill.missReads, drill.family, ...drill.words]
-  const all = words.join(' ').toLowerCase()
+  const said = words.join(' ')
+  // Found by the terms of either game.
+  const all = `${said} ${inDialect(said, 'snooker')} ${inDialect(said, 'pool')}`.toLowerCase()
   return filter.text
     .toLowerCase()
     .split(/\s+/)

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useDrillText } from '@/i18n/terms'
 import { answer, api } from '@/api/client'
 import type { Point } from '@/api/types'
 import LookingAt from '@/shared/LookingAt.vue'
@@ -37,6 +38,7 @@ import { useWakeLock } from './useWakeLock'
 
 const props = defineProps<{ sessionId: string }>()
 const { t } = useI18n()
+const drillText = useDrillText()
 const hand = useHand()
 const recording = useRecording(props.sessionId, useAskedStation())
 const { store, turn, armed, shot, here, inHand, editing, editingId, pending, second } = recording
@@ -61,7 +63,7 @@ const shotInHand = computed(() => inHand.value && recording.shotOf(inHand.value)
 /** Landings of the shot that is drawn: in a pattern each shot has its own. */
 const hereOfShot = computed(() => here.value.filter(({ body }) => body.shot === shownShot.value))
 const stationName = computed(() => {
-  const name = turn.stationView.value?.name ?? ''
+  const name = drillText(turn.stationView.value?.name ?? '', turn.drillId.value)
   const of = turn.shots.value.length
   return of > 1 ? t('recording.shotOf', { name, n: shownShot.value + 1, of }) : name
 })
@@ -370,7 +372,8 @@ async function goOn(): Promise<void> {
   display: flex;
   gap: 20px;
   align-items: end;
-  min-height: 56px;
+  /* The strip's own height, before there is an attempt in it: the first one must not move the table. */
+  min-height: 64px;
 }
 .leave {
   display: flex;

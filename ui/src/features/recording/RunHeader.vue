@@ -99,6 +99,7 @@ const next = computed(() => {
 
 <style scoped>
 .run {
+  position: relative;
   display: flex;
   align-items: center;
   gap: 6px 24px;
@@ -167,9 +168,16 @@ h1 {
 .dots .full {
   background: var(--ink);
 }
+/* Laid over the wood below: the table must not move when the last try is recorded. */
 .cap {
-  flex-basis: 100%;
+  position: absolute;
+  top: 100%;
+  left: 0;
+  z-index: 1;
   margin: 0;
+  padding: 2px 12px;
+  background: var(--paper-raised);
+  border-left: 4px solid var(--brick);
   color: var(--brick-text);
   font-weight: 600;
 }

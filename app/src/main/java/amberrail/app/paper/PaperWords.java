@@ -4,6 +4,7 @@ import amberrail.app.drills.DemandView;
 import amberrail.app.drills.PlaceView;
 import amberrail.app.drills.RuleView;
 import amberrail.app.people.Preferences.Dialect;
+import amberrail.app.words.DrillTerms;
 import amberrail.app.words.WordCatalogue;
 import amberrail.core.drill.BallPlacement;
 import amberrail.core.drill.Caution;
@@ -19,10 +20,19 @@ import java.util.stream.Collectors;
 
 /** A printed card's sentences in the reader's dialect: those of the screen, filled in. Paper has mm whatever the reader's unit, for the tape. */
 final class PaperWords {
+    private static final String OWN = "own-";
+
+    private final Dialect dialect;
     private final WordCatalogue words;
 
     PaperWords(Dialect dialect) {
+        this.dialect = dialect;
         words = new WordCatalogue(dialect);
+    }
+
+    /** A text of a drill; what somebody wrote themselves stays as they wrote it. */
+    String drillText(String drillId, String text) {
+        return drillId.startsWith(OWN) ? text : DrillTerms.inDialect(text, dialect);
     }
 
     String cushion(Cushion cushion) {

@@ -74,7 +74,7 @@ final class SetUpCard {
                     left,
                     y - 6,
                     width,
-                    of.drill().drill().purpose());
+                    words.drillText(of.drill().drill().id(), of.drill().drill().purpose()));
             y = drawing(stream, text, of.table(), shot, left, width, y);
             y = places(text, shot, left, width, y - 8);
             y = asked(text, of.station(), shot, left, width, y - 3);
@@ -87,7 +87,7 @@ final class SetUpCard {
 
     private String heading(Station of, int index) {
         int shots = of.shots().size();
-        return of.station().name() + " · " + words.side(of.mirrored())
+        return words.drillText(of.drill().drill().id(), of.station().name()) + " · " + words.side(of.mirrored())
                 + (shots > 1 ? " · " + words.shotOf(index + 1, shots) : "") + " · " + of.tableName();
     }
 
