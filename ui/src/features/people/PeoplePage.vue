@@ -36,7 +36,13 @@ const addStudent = (name: string) => answer(api.POST('/api/v1/students', { body:
       <OneTimeLinks />
       <template v-if="head">
         <h2>{{ $t('people.coaches') }}</h2>
-        <PersonTable :people="coaches" :coaches="data?.coaches ?? []" :head="head" :changes="changes" />
+        <PersonTable
+          :people="coaches"
+          :coaches="data?.coaches ?? []"
+          :everybody="data?.people ?? []"
+          :head="head"
+          :changes="changes"
+        />
         <AddPerson
           :label="$t('people.coachName')"
           :action="$t('people.addCoach')"
@@ -46,7 +52,14 @@ const addStudent = (name: string) => answer(api.POST('/api/v1/students', { body:
       </template>
       <h2>{{ $t('people.students') }}</h2>
       <p v-if="students.length === 0" class="quiet">{{ $t('today.empty') }}</p>
-      <PersonTable v-else :people="students" :coaches="data?.coaches ?? []" :head="head" :changes="changes" />
+      <PersonTable
+        v-else
+        :people="students"
+        :coaches="data?.coaches ?? []"
+        :everybody="data?.people ?? []"
+        :head="head"
+        :changes="changes"
+      />
       <AddPerson
         :label="$t('today.studentName')"
         :action="$t('today.addStudent')"
@@ -56,7 +69,13 @@ const addStudent = (name: string) => answer(api.POST('/api/v1/students', { body:
       <details v-if="archived.length">
         <summary>{{ $t('people.archived', { n: archived.length }, archived.length) }}</summary>
         <p class="small quiet">{{ $t('people.archivedMeans') }}</p>
-        <PersonTable :people="archived" :coaches="data?.coaches ?? []" :head="head" :changes="changes" />
+        <PersonTable
+          :people="archived"
+          :coaches="data?.coaches ?? []"
+          :everybody="data?.people ?? []"
+          :head="head"
+          :changes="changes"
+        />
       </details>
     </PageState>
   </main>

@@ -10,14 +10,17 @@ import type { PeopleChanges } from './usePeopleChanges'
 const props = defineProps<{
   people: RosterEntry[]
   coaches: Person[]
+  /** For the names of coaches who have left. */
+  everybody: RosterEntry[]
   head: boolean
   changes: PeopleChanges
 }>()
 const MOST_COACHES = 2
 const withCoaches = computed(() => props.people.some(({ role }) => role === 'STUDENT'))
 
+/** Of somebody who has left, too, where the list has them. */
 function coachName(id: string): string {
-  return props.coaches.find((coach) => coach.id === id)?.name ?? ''
+  return [...props.coaches, ...props.everybody].find((one) => one.id === id)?.name ?? ''
 }
 
 function day(moment: string): string {

@@ -58,6 +58,7 @@ class OddValuesTest extends AppTest {
                 "/api/v1/sessions/" + session + "/review",
                 of + "/progress",
                 of + "/next-stations",
+                of + "/periods?from=2020-01-01&to=2020-02-01&laterFrom=2020-02-02&laterTo=2999-12-31",
                 of + "/attempts.csv",
                 of + "/attempts.json",
                 "/api/v1/sessions",
