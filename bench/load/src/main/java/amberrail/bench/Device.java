@@ -38,8 +38,8 @@ final class Device {
     String beginSession(String drill) throws IOException, InterruptedException {
         String student = send("GET", "/api/v1/me", null).at("/person/id").asText();
         String table = send("GET", "/api/v1/tables", null).at("/0/id").asText();
-        String body = "{\"studentIds\":[\"" + student
-                + "\"],\"drillIds\":[\"" + drill + "\"],\"coached\":false,\"tableId\":\"" + table + "\"}";
+        String body = "{\"studentIds\":[\"" + student + "\"],\"drillIds\":[\"" + drill
+                + "\"],\"coached\":false,\"tableId\":\"" + table + "\"}";
         return send("POST", "/api/v1/sessions", body).get("id").asText();
     }
 

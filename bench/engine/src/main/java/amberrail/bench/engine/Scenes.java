@@ -1,10 +1,10 @@
 package amberrail.bench.engine;
 
-import amberrail.core.motion.Bridge;
 import amberrail.core.aiming.PotLine;
 import amberrail.core.geometry.Direction;
 import amberrail.core.geometry.Point;
 import amberrail.core.motion.BallState;
+import amberrail.core.motion.Bridge;
 import amberrail.core.motion.CueStrike;
 import amberrail.core.motion.Physics;
 import amberrail.core.recipe.AimSearch;
