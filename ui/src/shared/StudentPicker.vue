@@ -16,6 +16,7 @@ const popover = ref<InstanceType<typeof Popover>>()
 const field = ref<HTMLInputElement>()
 const typed = ref('')
 const at = ref(0)
+let enterWaits = false
 const listId = useId()
 
 const found = computed(() => {
@@ -35,12 +36,20 @@ const active = computed(() => {
 
 async function open(event: Event): Promise<void> {
   typed.value = ''
+  enterWaits = false
   popover.value?.toggle(event)
   await reload()
   at.value = Math.max(
     0,
     found.value.findIndex(({ id }) => id === hand.hand.studentId),
   )
+  if (enterWaits) await enter()
+}
+
+/** Fingers are quicker than a slow server: Enter before the list has come counts once it is there. */
+async function enter(): Promise<void> {
+  enterWaits = busy.value && data.value === undefined
+  if (!enterWaits) await take(found.value[at.value])
 }
 
 async function shown(): Promise<void> {
@@ -80,7 +89,7 @@ defineExpose({ open })
         @input="at = 0"
         @keydown.down.prevent="move(1)"
         @keydown.up.prevent="move(-1)"
-        @keydown.enter.prevent="take(found[at])"
+        @keydown.enter.prevent="enter"
       />
       <p v-if="problem" role="alert" class="small">{{ problem }}</p>
       <p v-else-if="busy && !data" class="small quiet">{{ t('app.loading') }}</p>

@@ -8,6 +8,7 @@ import amberrail.e2e.support.Journey;
 import amberrail.e2e.support.People;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
 import java.time.Duration;
@@ -63,7 +64,9 @@ class AwayFromTheNetworkTest extends Journey {
             server.restart();
         }
         page.evaluate("window.dispatchEvent(new Event('online'))");
-        assertThat(table.sync()).hasText("Everything saved");
+        // A hundred and more go one after the other to a server that has just started: a limit for hangs alone.
+        assertThat(table.sync())
+                .hasText("Everything saved", new LocatorAssertions.HasTextOptions().setTimeout(120_000));
         JsonNode stored = table.stored();
         assertThat(stored).hasSize(ATTEMPTS);
         for (int i = 0; i < ATTEMPTS; i++) {
