@@ -2,12 +2,11 @@
 import { use } from 'echarts/core'
 import { BarChart, LineChart } from 'echarts/charts'
 import { GridComponent, MarkPointComponent, TooltipComponent } from 'echarts/components'
-import { SVGRenderer } from 'echarts/renderers'
 import { computed } from 'vue'
-import VChart from 'vue-echarts'
+import SvgChart from './SvgChart.vue'
 import { curveAxes, curveSeries, type Curve, type Mark } from './curveOption'
 
-use([BarChart, GridComponent, LineChart, MarkPointComponent, SVGRenderer, TooltipComponent])
+use([BarChart, GridComponent, LineChart, MarkPointComponent, TooltipComponent])
 
 /** Figures against each other, as curves or stacked bars; its numbers stand in a table beside it. */
 const props = defineProps<{
@@ -47,14 +46,7 @@ const bars = computed(() => props.curves.filter(({ bars }) => bars))
 
 <template>
   <figure class="curves">
-    <VChart
-      class="drawing"
-      :option="option"
-      :init-options="{ renderer: 'svg' }"
-      autoresize
-      role="img"
-      :aria-label="label"
-    />
+    <SvgChart class="drawing" :option="option" :label="label" />
     <figcaption v-if="bars.length" class="small">
       <span v-for="(one, index) in bars" :key="one.name"><i :class="`part-${index}`" />{{ one.name }}</span>
     </figcaption>

@@ -2,15 +2,13 @@
 import { use } from 'echarts/core'
 import { BarChart, CustomChart, LineChart } from 'echarts/charts'
 import { GridComponent, MarkLineComponent, TooltipComponent } from 'echarts/components'
-import { SVGRenderer } from 'echarts/renderers'
 import { computed } from 'vue'
-import VChart from 'vue-echarts'
 import { useI18n } from 'vue-i18n'
+import SvgChart from './SvgChart.vue'
 import { dateOf } from '@/shared/days'
 import { errorBars, lineSeries, barSeries, axes, type TrendSeries, type Guide } from './trendOption'
 
-// SVG: it prints sharp, takes the theme's colours as they are, and a test can read it.
-use([BarChart, CustomChart, GridComponent, LineChart, MarkLineComponent, SVGRenderer, TooltipComponent])
+use([BarChart, CustomChart, GridComponent, LineChart, MarkLineComponent, TooltipComponent])
 
 /** Figures over time with their intervals, and the same figures as a table. Series differ by mark and dash, so grey print tells them apart. */
 const props = defineProps<{
@@ -70,14 +68,7 @@ const rows = computed(() =>
 
 <template>
   <figure class="trend">
-    <VChart
-      class="drawing"
-      :option="option"
-      :init-options="{ renderer: 'svg' }"
-      autoresize
-      role="img"
-      :aria-label="label"
-    />
+    <SvgChart class="drawing" :option="option" :label="label" />
     <p v-if="series.length > 1" class="legend small">
       <span v-for="(one, index) in series" :key="one.name">{{ ['●', '◆', '▲'][index] }} {{ one.name }}</span>
     </p>

@@ -4,7 +4,7 @@ import { useI18n } from 'vue-i18n'
 import type { StrikeScale } from '@/api/types'
 import { useNotation } from '@/shared/useNotation'
 import { useUnits } from '@/shared/units'
-import type { LabAnswer, Panel, Row } from './panels'
+import type { LabAnswer, Panel } from './panels'
 
 /** The answer in a sentence, before any number; nothing where the drawing is the answer. */
 const props = defineProps<{ panel: Panel; found: LabAnswer; scale: StrikeScale }>()
@@ -59,18 +59,13 @@ const side = computed(() => {
 })
 
 const path = computed(() => {
-  if ('strokes' in props.found || props.panel.key !== 'path') return []
-  const rows = props.found.rows as Row[]
-  const from = (wanted: (row: Row) => boolean) => rows.find(wanted)?.millimetres
-  const { rollsFromMillimetres: rolls, stopsAtMillimetres: stops } = props.found as unknown as {
-    rollsFromMillimetres: number
-    stopsAtMillimetres: number
-  }
-  const stun = from(({ rollingShare }) => Math.abs(Number(rollingShare)) < 1e-6)
+  if ('strokes' in props.found) return []
+  const { stunPointMillimetres: stun, rollsFromMillimetres: rolls, stopsAtMillimetres: stops } = props.found
+  if (rolls === undefined || stops === undefined) return []
   const words = { rolls: length(rolls), stops: length(stops) }
-  return typeof stun === 'number' && stun > 0
-    ? [t('lab.answer.roll', { ...words, stun: length(stun) })]
-    : [t('lab.answer.rollForward', words)]
+  return stun === undefined
+    ? [t('lab.answer.rollForward', words)]
+    : [t('lab.answer.roll', { ...words, stun: length(stun) })]
 })
 
 const sentences = computed(() => [...stop.value, ...side.value, ...path.value])

@@ -80,6 +80,7 @@ function way(value: number, { ways, digits }: Column): string {
 /** Tips and pace as the reader writes them; everything else as it is. */
 function cell(row: Row, column: Column): string {
   const scale = drawing.value?.strike
+  if (row.rolled === true && column.name === 'tip') return t('lab.rolled')
   if (scale && column.name === 'tip' && row.tipHeightMillimetres !== undefined)
     return notation.fineTip(Number(row.tipHeightMillimetres), 0, scale)
   if (scale && column.name === 'side') return notation.fineTip(0, Number(row.sideMillimetres), scale)

@@ -13,8 +13,8 @@ const { t } = useI18n()
 </script>
 
 <template>
-  <div class="scroll">
-    <table class="figures">
+  <div class="scroll-aside">
+    <table class="lines figures">
       <thead>
         <tr>
           <th v-if="numbered" scope="col">{{ t('lab.number') }}</th>
@@ -34,13 +34,6 @@ const { t } = useI18n()
 </template>
 
 <style scoped>
-.scroll {
-  overflow-x: auto;
-}
-table {
-  border-collapse: collapse;
-  width: 100%;
-}
 td {
   white-space: nowrap;
 }
@@ -48,11 +41,9 @@ th,
 td {
   text-align: right;
   padding: 4px 12px 4px 0;
-  border-top: 1px solid var(--hairline);
 }
 th {
   font-size: 14px;
-  border-top: 0;
   vertical-align: bottom;
 }
 </style>

@@ -61,9 +61,11 @@ export async function askLab(panel: Panel, kind: Kind, values: Record<string, nu
 
 type StopTable = components['schemas']['StopTable']
 type SideTable = components['schemas']['SideTable']
+type PathStates = components['schemas']['PathStates']
 
 /** Rows of figures; or strokes that the engine played, whose rows have paths to draw. Some answers name what stands out. */
-export type LabAnswer = ({ rows: object[] } & Partial<Omit<StopTable & SideTable, 'rows'>>) | LabStrokes
+export type LabAnswer =
+  ({ rows: object[] } & Partial<Omit<StopTable & SideTable & PathStates, 'rows'>>) | LabStrokes
 
 export const PANELS: Panel[] = [
   {

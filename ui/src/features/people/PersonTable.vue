@@ -27,13 +27,29 @@ function day(moment: string): string {
   return dateOf(moment).toLocaleDateString(undefined, { day: 'numeric', month: 'long' })
 }
 
+interface Action {
+  /** Its key among the words; with "Of", for screen readers, whom it is about. */
+  words: string
+  go: (id: string) => Promise<void>
+}
+
+function actionsOf(entry: RosterEntry): Action[] {
+  const { newLink, endLink, archive, bringBack } = props.changes
+  if (entry.archived) return [{ words: 'bringBack', go: bringBack }]
+  return [
+    { words: entry.canSignIn ? 'resetPassword' : 'newLink', go: newLink },
+    ...(entry.linkUntil ? [{ words: 'endLink', go: endLink }] : []),
+    ...(entry.headCoach ? [] : [{ words: 'archive', go: archive }]),
+  ]
+}
+
 function others(entry: RosterEntry): Person[] {
   return props.coaches.filter((coach) => !entry.coachIds.includes(coach.id))
 }
 </script>
 
 <template>
-  <table>
+  <table class="lines">
     <thead>
       <tr>
         <th scope="col" class="name">{{ $t('people.name') }}</th>
@@ -87,40 +103,14 @@ function others(entry: RosterEntry): Person[] {
         </td>
         <td>
           <div class="actions">
-            <template v-if="!entry.archived">
-              <Button
-                :label="$t(entry.canSignIn ? 'people.resetPassword' : 'people.newLink')"
-                :aria-label="
-                  $t(entry.canSignIn ? 'people.resetPasswordOf' : 'people.newLinkOf', { name: entry.name })
-                "
-                severity="secondary"
-                size="small"
-                @click="changes.newLink(entry.id)"
-              />
-              <Button
-                v-if="entry.linkUntil"
-                :label="$t('people.endLink')"
-                :aria-label="$t('people.endLinkOf', { name: entry.name })"
-                severity="secondary"
-                size="small"
-                @click="changes.endLink(entry.id)"
-              />
-              <Button
-                v-if="!entry.headCoach"
-                :label="$t('people.archive')"
-                :aria-label="$t('people.archiveOf', { name: entry.name })"
-                severity="secondary"
-                size="small"
-                @click="changes.archive(entry.id)"
-              />
-            </template>
             <Button
-              v-else
-              :label="$t('people.bringBack')"
-              :aria-label="$t('people.bringBackOf', { name: entry.name })"
+              v-for="action in actionsOf(entry)"
+              :key="action.words"
+              :label="$t(`people.${action.words}`)"
+              :aria-label="$t(`people.${action.words}Of`, { name: entry.name })"
               severity="secondary"
               size="small"
-              @click="changes.bringBack(entry.id)"
+              @click="action.go(entry.id)"
             />
           </div>
         </td>
@@ -131,20 +121,10 @@ function others(entry: RosterEntry): Person[] {
 
 <style scoped>
 table {
-  width: 100%;
   table-layout: fixed;
-  border-collapse: collapse;
   margin-bottom: 12px;
 }
-th,
-td {
-  padding: 8px 16px 8px 0;
-  text-align: left;
-  vertical-align: middle;
-  border-top: 1px solid var(--hairline);
-}
 thead th {
-  border-top: 0;
   font-size: 14px;
   color: var(--ink-second);
 }

@@ -75,8 +75,8 @@ async function open(student: StudentInGroup): Promise<void> {
     <PageState :busy="busy" :problem="problem" :ready="data !== undefined" @retry="reload">
       <p v-if="data?.students.length === 0">{{ t('today.empty') }}</p>
       <template v-else-if="data">
-        <div class="scroll">
-          <table>
+        <div class="scroll-aside">
+          <table class="lines">
             <thead>
               <tr>
                 <th scope="col">{{ t('progress.group.student') }}</th>
@@ -142,23 +142,12 @@ async function open(student: StudentInGroup): Promise<void> {
 .page {
   padding: 16px 24px 24px;
 }
-.scroll {
-  overflow-x: auto;
-}
-table {
-  border-collapse: collapse;
-  width: 100%;
-}
 th,
 td {
-  text-align: left;
   font-weight: 400;
   vertical-align: top;
-  padding: 8px 14px 8px 0;
-  border-top: 1px solid var(--hairline);
 }
 thead th {
-  border-top: 0;
   font-weight: 600;
 }
 tbody th {

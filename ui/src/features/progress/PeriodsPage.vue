@@ -21,18 +21,14 @@ const { data, busy, problem, reload } = useLoad(async () => {
   const id = studentId.value
   if (!id) return undefined
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone
-  const path = { id }
-  const [view, progress] = await Promise.all([
-    answer(api.GET('/api/v1/students/{id}/periods', { params: { path, query: { ...periods.value, zone } } })),
-    answer(api.GET('/api/v1/students/{id}/progress', { params: { path } })),
-  ])
-  return { view, name: progress.studentName }
+  const query = { ...periods.value, zone }
+  return answer(api.GET('/api/v1/students/{id}/periods', { params: { path: { id }, query } }))
 })
 onMounted(reload)
 watch([studentId, periods], reload)
 
 const FIELDS = ['from', 'to', 'laterFrom', 'laterTo'] as const
-const rows = computed(() => data.value?.view.stations ?? [])
+const rows = computed(() => data.value?.stations ?? [])
 
 /** "up 22 points (9 to 35)". */
 function words({ difference, lower, upper, reason }: Change): string {
@@ -55,7 +51,7 @@ function share(made: number, tries: number): string {
   <StudentFrame
     :title="t('progress.periods.title')"
     :student-id="studentId"
-    :student-name="data?.name"
+    :student-name="data?.studentName"
     :busy="busy"
     :problem="problem"
     @retry="reload"
@@ -82,20 +78,20 @@ function share(made: number, tries: number): string {
     </p>
     <template v-if="data">
       <p class="headline">
-        <strong>{{ t(`progress.overall.${data.view.overall.verdict}`) }}</strong>
-        {{ words(data.view.overall) }}
+        <strong>{{ t(`progress.overall.${data.overall.verdict}`) }}</strong>
+        {{ words(data.overall) }}
       </p>
       <p class="quiet">
         {{
           t('progress.periods.sum', {
-            earlier: data.view.earlier.tries,
-            later: data.view.later.tries,
+            earlier: data.earlier.tries,
+            later: data.later.tries,
             stations: rows.length,
           })
         }}
       </p>
-      <div v-if="rows.length" class="scroll">
-        <table>
+      <div v-if="rows.length" class="scroll-aside">
+        <table class="lines">
           <thead>
             <tr>
               <th scope="col">{{ t('progress.periods.station') }}</th>
@@ -125,8 +121,8 @@ function share(made: number, tries: number): string {
           </tbody>
         </table>
       </div>
-      <p v-if="data.view.onlyOnce.length" class="small">
-        {{ t('progress.periods.onlyOnce', { drills: data.view.onlyOnce.join(', ') }) }}
+      <p v-if="data.onlyOnce.length" class="small">
+        {{ t('progress.periods.onlyOnce', { drills: data.onlyOnce.join(', ') }) }}
       </p>
       <p class="small quiet">{{ t('progress.periods.why') }}</p>
     </template>
@@ -159,25 +155,11 @@ input {
   font-size: 20px;
   margin: 14px 0 4px;
 }
-.scroll {
-  overflow-x: auto;
-}
-table {
-  border-collapse: collapse;
-  width: 100%;
-}
-th,
-td {
-  text-align: left;
-  padding: 7px 18px 7px 0;
-  border-top: 1px solid var(--hairline);
-}
 th .station {
   margin-left: 8px;
   font-weight: 400;
 }
 thead th {
-  border-top: 0;
   font-size: 14px;
   color: var(--ink-second);
 }

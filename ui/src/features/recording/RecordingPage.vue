@@ -1,44 +1,39 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { useDrillText } from '@/i18n/terms'
 import { answer, api } from '@/api/client'
 import type { Point } from '@/api/types'
-import LookingAt from '@/shared/LookingAt.vue'
 import PageState from '@/shared/PageState.vue'
 import { useAskedStation } from '@/shared/useAskedStation'
 import { useHand } from '@/shared/useHand'
 import { useLoad } from '@/shared/useLoad'
 import { useNarrow } from '@/shared/useNarrow'
-import AttemptStrip from './AttemptStrip.vue'
 import CallKey from './CallKey.vue'
 import DemandToggles from './DemandToggles.vue'
 import FirstShotOf from './FirstShotOf.vue'
 import KeyList from './KeyList.vue'
-import { KEY_SESSION, outcomeKeys } from './keys'
+import { outcomeKeys } from './keys'
 import NudgeKeys from './NudgeKeys.vue'
 import ObservationKeys from './ObservationKeys.vue'
 import OutcomeKeys from './OutcomeKeys.vue'
 import PlaceReading from './PlaceReading.vue'
 import ReadOut from './ReadOut.vue'
 import RecordingCloth from './RecordingCloth.vue'
+import RecordingFooter from './RecordingFooter.vue'
 import RunHeader from './RunHeader.vue'
 import SessionPanel from './SessionPanel.vue'
 import ShotLoupe from './ShotLoupe.vue'
 import ShotNote from './ShotNote.vue'
-import { useAdvice } from './useAdvice'
-import { useAdviceWords } from './useAdviceWords'
 import { toldDemands } from './useArmed'
 import { useHandling } from './useHandling'
+import { useReading } from './useReading'
 import { useRecording } from './useRecording'
 import { useRecordingKeys } from './useRecordingKeys'
-import StatusNotes from './StatusNotes.vue'
 import { useRoutine } from './useRoutine'
 import { useWakeLock } from './useWakeLock'
 
 const props = defineProps<{ sessionId: string }>()
 const { t } = useI18n()
-const drillText = useDrillText()
 const hand = useHand()
 const recording = useRecording(props.sessionId, useAskedStation())
 const { store, turn, armed, shot, here, inHand, editing, editingId, pending, second } = recording
@@ -57,31 +52,11 @@ const table = computed(() => detail.value?.table)
 const { cross, hint, placed, refuse, chooseOutcome, toggleFoul, toggleInOff, notSeen, ...handling } =
   useHandling(recording, table, portrait)
 const { ninths, nudge, enter, cancel, undo, digit, outcomeByLetter } = handling
-const shownShot = computed(() => editing.value?.body.shot ?? recording.shotIndex.value)
-/** The shot that the attempt in hand was: in a pattern, or by turns, the drawing is already at the next one. */
-const shotInHand = computed(() => inHand.value && recording.shotOf(inHand.value))
-/** Landings of the shot that is drawn: in a pattern each shot has its own. */
-const hereOfShot = computed(() => here.value.filter(({ body }) => body.shot === shownShot.value))
-const stationName = computed(() => {
-  const name = drillText(turn.stationView.value?.name ?? '', turn.drillId.value)
-  const of = turn.shots.value.length
-  return of > 1 ? t('recording.shotOf', { name, n: shownShot.value + 1, of }) : name
-})
-/** By turns the next student is up already when the last one's shot is read. */
-const whoseShot = computed(() =>
-  turn.students.value.length > 1
-    ? turn.students.value.find(({ id }) => id === inHand.value?.body.studentId)?.name
-    : undefined,
+const { shotInHand, hereOfShot, stationName, whoseShot, explores, adviceWords, voice, speak } = useReading(
+  props.sessionId,
+  recording,
+  table,
 )
-/** One thing is changed on purpose; the first shot is what the others are read against. */
-const explores = computed(() => turn.drill.value?.drill.explore !== undefined)
-const { advice, voice, speak } = useAdvice(props.sessionId, inHand)
-const adviceInWords = useAdviceWords()
-const adviceWords = computed(() => {
-  const scale = table.value?.strike
-  const said = advice.value?.said
-  return scale && said && said.kind !== 'CANNOT_TELL' ? adviceInWords(said, scale) : ''
-})
 
 const observations = useLoad(async () => (await answer(api.GET('/api/v1/me/observations'))).words)
 const { routine, load: loadRoutine } = useRoutine(turn.studentId)
@@ -97,10 +72,6 @@ onMounted(async () => {
   else if (session?.students.some(({ id }) => id === chosen)) hand.take({ sessionId: session.id })
   await Promise.all([observations.reload(), loadRoutine()])
 })
-
-function openAttempt(id: string): void {
-  editingId.value = editingId.value === id ? undefined : id
-}
 
 useRecordingKeys({
   outcomeByLetter,
@@ -135,16 +106,6 @@ useRecordingKeys({
 async function play(studentId: string, drillId: string): Promise<void> {
   recording.play(studentId, drillId)
   await loadRoutine()
-}
-
-async function reopen(): Promise<void> {
-  await answer(api.POST('/api/v1/sessions/{id}/reopen', { params: { path: { id: props.sessionId } } }))
-  await reload()
-}
-
-async function goOn(): Promise<void> {
-  await answer(api.POST('/api/v1/sessions/{id}/go-on', { params: { path: { id: props.sessionId } } }))
-  await reload()
 }
 </script>
 
@@ -192,7 +153,7 @@ async function goOn(): Promise<void> {
             :attempt="inHand"
             :shot="shotInHand ?? shot"
             :undone="recording.undone.value"
-            :advice="explores ? '' : adviceWords"
+            :advice="adviceWords"
             :explores="explores"
             :baseline="here[0]"
             :student="whoseShot"
@@ -250,37 +211,19 @@ async function goOn(): Promise<void> {
           @foul="toggleFoul"
           @in-off="toggleInOff"
           @not-seen="notSeen"
-          @undo="recording.undo"
+          @undo="undo"
         />
-        <footer class="below">
-          <AttemptStrip
-            :attempts="here"
-            :editing-id="editingId"
-            :most="portrait ? 6 : 12"
-            @open="openAttempt"
-          />
-          <StatusNotes
-            v-model:shows-routine="showsRoutine"
-            :recording="recording"
-            :detail="detail"
-            :routine="routine"
-            @done="cancel"
-            @reopen="reopen"
-            @go-on="goOn"
-          />
-          <div class="leave">
-            <LookingAt :students="detail.session.students" session />
-            <RouterLink :to="{ path: `/review/${sessionId}`, query: { student: turn.studentId.value } }">{{
-              t('recording.review')
-            }}</RouterLink>
-            <RouterLink v-if="detail.session.closedAt" :to="`/table/${sessionId}/end`">{{
-              t('end.title')
-            }}</RouterLink>
-            <button type="button" class="link" @click="inSession = true">
-              {{ t('recording.session.title') }} <kbd>{{ KEY_SESSION }}</kbd>
-            </button>
-          </div>
-        </footer>
+        <RecordingFooter
+          v-model:shows-routine="showsRoutine"
+          class="below"
+          :recording="recording"
+          :detail="detail"
+          :routine="routine"
+          :most-attempts="portrait ? 6 : 12"
+          @done="cancel"
+          @session="inSession = true"
+          @changed="reload"
+        />
         <KeyList
           v-model:visible="keyList"
           :letters="
@@ -369,25 +312,11 @@ async function goOn(): Promise<void> {
 }
 .below {
   grid-area: below;
-  display: flex;
-  gap: 20px;
-  align-items: end;
-  /* The strip's own height, before there is an attempt in it: the first one must not move the table. */
-  min-height: 64px;
-}
-.leave {
-  display: flex;
-  gap: 16px;
-  align-items: center;
-  min-height: 44px;
 }
 @media (max-width: 1100px) {
   .recording {
     grid-template-columns: minmax(0, 1fr) 240px;
     padding: 8px 12px;
-  }
-  .below {
-    min-height: 44px;
   }
 }
 /* A phone on its side, or a page at twice its size: the cloth keeps its room, the rest scrolls. */
@@ -426,15 +355,6 @@ async function goOn(): Promise<void> {
   }
   .before > * {
     flex: none;
-  }
-  .below {
-    flex-wrap: wrap;
-    gap: 0 12px;
-    min-height: 0;
-  }
-  .leave {
-    gap: 12px;
-    font-size: 14px;
   }
 }
 </style>

@@ -10,7 +10,6 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.Optional;
-import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -18,7 +17,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 class OwnDrills {
-    private static final String PREFIX = "own-";
     private static final int LONGEST_TITLE = 80;
 
     private final OwnDrillRepository owns;
@@ -48,7 +46,7 @@ class OwnDrills {
 
     /** A new drill, private to this coach, whatever id and version the content names. */
     Saved create(SignedIn who, Drill content) {
-        return create(who, PREFIX + UUID.randomUUID(), content);
+        return create(who, OwnDrillId.newOne(), content);
     }
 
     private Saved create(SignedIn who, String id, Drill content) {
@@ -137,8 +135,8 @@ class OwnDrills {
             row.get().putAway = false;
             return save(who, content.id(), row.get().revision, content);
         }
-        boolean free = row.isEmpty() && content.id().matches(PREFIX + "[0-9a-f-]{36}");
-        return create(who, free ? content.id() : PREFIX + UUID.randomUUID(), content);
+        boolean free = row.isEmpty() && OwnDrillId.isWhole(content.id());
+        return create(who, free ? content.id() : OwnDrillId.newOne(), content);
     }
 
     private OwnDrillEntity mine(SignedIn who, String id) {

@@ -17,11 +17,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1/lab")
 class LabController {
-    private final LabService lab;
+    private final StopLab stops;
+    private final StraightLab straight;
+    private final SideLab sides;
     private final LabStrokes strokes;
 
-    LabController(LabService lab, LabStrokes strokes) {
-        this.lab = lab;
+    LabController(StopLab stops, StraightLab straight, SideLab sides, LabStrokes strokes) {
+        this.stops = stops;
+        this.straight = straight;
+        this.sides = sides;
         this.strokes = strokes;
     }
 
@@ -30,7 +34,7 @@ class LabController {
             @RequestParam TableKind kind,
             @RequestParam double distanceMillimetres,
             @RequestParam(defaultValue = "500") double grade) {
-        return lab.stop(
+        return stops.stop(
                 kind,
                 distance(distanceMillimetres),
                 Require.between("grade", grade, GradeScale.LOWEST, GradeScale.HIGHEST));
@@ -41,7 +45,7 @@ class LabController {
             @RequestParam TableKind kind,
             @RequestParam double paceMetresPerSecond,
             @RequestParam double tipHeightMillimetres) {
-        return lab.path(
+        return straight.path(
                 kind,
                 pace(paceMetresPerSecond),
                 Require.between("tipHeightMillimetres", tipHeightMillimetres, -13, 13));
@@ -52,7 +56,7 @@ class LabController {
             @RequestParam TableKind kind,
             @RequestParam double distanceMillimetres,
             @RequestParam double arrivalMetresPerSecond) {
-        return lab.drag(
+        return stops.drag(
                 kind,
                 distance(distanceMillimetres),
                 Require.between("arrivalMetresPerSecond", arrivalMetresPerSecond, 0, 3));
@@ -63,7 +67,7 @@ class LabController {
             @RequestParam TableKind kind,
             @RequestParam double distanceMillimetres,
             @RequestParam double paceMetresPerSecond) {
-        return lab.runThrough(kind, distance(distanceMillimetres), pace(paceMetresPerSecond));
+        return straight.runThrough(kind, distance(distanceMillimetres), pace(paceMetresPerSecond));
     }
 
     @GetMapping("/side")
@@ -72,7 +76,7 @@ class LabController {
             @RequestParam double distanceMillimetres,
             @RequestParam double cutDegrees,
             @RequestParam double sideMillimetres) {
-        return lab.side(
+        return sides.side(
                 kind,
                 distance(distanceMillimetres),
                 Require.between("cutDegrees", cutDegrees, -75, 75),
@@ -86,7 +90,7 @@ class LabController {
             @RequestParam double cutDegrees,
             @RequestParam double paceMetresPerSecond,
             @RequestParam double toPocketMillimetres) {
-        return lab.squeeze(
+        return sides.squeeze(
                 kind,
                 distance(distanceMillimetres),
                 Require.between("cutDegrees", cutDegrees, -75, 75),
@@ -96,7 +100,7 @@ class LabController {
 
     @GetMapping("/cut")
     LabViews.CutTable cut(@RequestParam TableKind kind, @RequestParam double cutDegrees) {
-        return lab.cut(kind, Require.between("cutDegrees", cutDegrees, 0, 89));
+        return straight.cut(kind, Require.between("cutDegrees", cutDegrees, 0, 89));
     }
 
     @GetMapping("/near-pocket")

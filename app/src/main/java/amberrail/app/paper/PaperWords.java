@@ -1,6 +1,7 @@
 package amberrail.app.paper;
 
 import amberrail.app.drills.DemandView;
+import amberrail.app.drills.OwnDrillId;
 import amberrail.app.drills.PlaceView;
 import amberrail.app.drills.RuleView;
 import amberrail.app.people.Preferences.Dialect;
@@ -20,8 +21,6 @@ import java.util.stream.Collectors;
 
 /** A printed card's sentences in the reader's dialect: those of the screen, filled in. Paper has mm whatever the reader's unit, for the tape. */
 final class PaperWords {
-    private static final String OWN = "own-";
-
     private final Dialect dialect;
     private final WordCatalogue words;
 
@@ -32,7 +31,7 @@ final class PaperWords {
 
     /** A text of a drill; what somebody wrote themselves stays as they wrote it. */
     String drillText(String drillId, String text) {
-        return drillId.startsWith(OWN) ? text : DrillTerms.inDialect(text, dialect);
+        return OwnDrillId.is(drillId) ? text : DrillTerms.inDialect(text, dialect);
     }
 
     String cushion(Cushion cushion) {

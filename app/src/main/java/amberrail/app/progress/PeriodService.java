@@ -2,6 +2,7 @@ package amberrail.app.progress;
 
 import amberrail.app.drills.DrillCatalogue;
 import amberrail.app.people.Access;
+import amberrail.app.people.PeopleService;
 import amberrail.app.people.SignedIn;
 import amberrail.app.progress.PeriodsView.PeriodChange;
 import amberrail.app.progress.PeriodsView.PeriodView;
@@ -35,11 +36,13 @@ class PeriodService {
 
     private final StationResults results;
     private final DrillCatalogue drills;
+    private final PeopleService people;
     private final Access access;
 
-    PeriodService(StationResults results, DrillCatalogue drills, Access access) {
+    PeriodService(StationResults results, DrillCatalogue drills, PeopleService people, Access access) {
         this.results = results;
         this.drills = drills;
+        this.people = people;
         this.access = access;
     }
 
@@ -67,6 +70,7 @@ class PeriodService {
         strata.forEach((station, one) -> stations.add(change(station, one, each)));
         stations.sort(Comparator.comparingDouble(PeriodService::clearness).reversed());
         return new PeriodsView(
+                people.person(studentId).name(),
                 view(earlier, before),
                 view(later, after),
                 view(StratifiedChange.of(List.copyOf(strata.values()), FormRho.USUAL, Proportion.DEFAULT_LEVEL)),

@@ -14,6 +14,7 @@ import java.util.List;
  * @param onlyOnce titles of drills that were played in one of the two periods only, or in another version or on another table
  */
 record PeriodsView(
+        String studentName,
         PeriodView earlier,
         PeriodView later,
         PeriodChange overall,

@@ -41,23 +41,14 @@ final class ServerFigures {
                 "ms");
     }
 
-    /** The clock of the rate does not wait for a slow answer: a late request counts its waiting. */
     private static Percentiles puts(Device device) throws Exception {
-        String session = device.beginSession();
-        List<Double> milliseconds = new ArrayList<>();
-        long begun = System.nanoTime();
-        for (int i = 0; i < PER_SECOND * SECONDS; i++) {
-            long due = begun + i * 1_000_000_000L / PER_SECOND;
-            while (System.nanoTime() < due) {
-                Thread.sleep(0, 200_000);
+        String[] session = {""};
+        return Percentiles.of(SteadyRate.milliseconds(PER_SECOND, SECONDS, n -> {
+            if (n % SESSION_LENGTH == 0) {
+                session[0] = device.beginSession();
             }
-            if (i % SESSION_LENGTH == 0 && i > 0) {
-                session = device.beginSession();
-            }
-            device.putAttempt(session, i % SESSION_LENGTH);
-            milliseconds.add((System.nanoTime() - due) / 1e6);
-        }
-        return Percentiles.of(milliseconds);
+            device.putAttempt(session[0], n % SESSION_LENGTH);
+        }));
     }
 
     private static Percentiles reviews(Device device, String session) throws Exception {

@@ -48,4 +48,18 @@ public final class StopStroke {
                 / (rollShare * rollShare + 2 * roll * c);
         return c * squared <= distanceMetres ? OptionalDouble.of(Math.sqrt(squared)) : OptionalDouble.empty();
     }
+
+    /**
+     * Launch pace at which a ball that rolls all the way arrives at a wanted speed: v0² = v² + 2·mu_r·g·x.
+     *
+     * @param arrivalMetresPerSecond wanted speed at the distance, 0 or more
+     * @see "physics/model.md, section 2"
+     */
+    public static double rolledPaceMetresPerSecond(
+            double distanceMetres, double arrivalMetresPerSecond, Physics physics) {
+        Require.positive("distanceMetres", distanceMetres);
+        Require.notNegative("arrivalMetresPerSecond", arrivalMetresPerSecond);
+        return Math.sqrt(arrivalMetresPerSecond * arrivalMetresPerSecond
+                + 2 * physics.rollingFriction() * physics.gravity() * distanceMetres);
+    }
 }

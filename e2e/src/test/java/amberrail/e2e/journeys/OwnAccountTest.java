@@ -28,11 +28,14 @@ class OwnAccountTest extends Journey {
         tablet.navigate("/settings");
         assertThat(tablet.getByText("Where you are signed in")).isVisible();
         assertThat(tablet.getByText("this one")).hasCount(1);
-        tablet.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("End the sign-in on"))
-                .first()
-                .click();
-        assertThat(tablet.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("End the sign-in on")))
-                .hasCount(0);
+        Locator others =
+                tablet.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("End the sign-in on"));
+        // The club's server is shared: Wren may be signed in from another journey too, so all others are ended.
+        assertThat(others).not().hasCount(0);
+        for (int left = others.count(); left > 0; left--) {
+            others.first().click();
+            assertThat(others).hasCount(left - 1);
+        }
         phone.reload();
         phone.waitForURL("**/sign-in**");
     }

@@ -1,0 +1,134 @@
+package amberrail.app.lab;
+
+import static amberrail.app.lab.LabPreset.ELEVATION_DEGREES;
+import static amberrail.app.lab.LabPreset.balls;
+import static amberrail.app.lab.LabPreset.physics;
+import static amberrail.app.lab.LabPreset.radiusMillimetres;
+
+import amberrail.app.lab.LabViews.DragRow;
+import amberrail.app.lab.LabViews.DragTable;
+import amberrail.app.lab.LabViews.HeightAndPace;
+import amberrail.app.lab.LabViews.StopCurve;
+import amberrail.app.lab.LabViews.StopRow;
+import amberrail.app.lab.LabViews.StopTable;
+import amberrail.core.aiming.StopStroke;
+import amberrail.core.aiming.StraightPath;
+import amberrail.core.geometry.Units;
+import amberrail.core.recipe.StopChance;
+import amberrail.core.simulation.ExecutionErrors;
+import amberrail.core.simulation.TableLevel;
+import amberrail.core.statistics.GradeScale;
+import amberrail.core.table.BallSet;
+import amberrail.core.table.TableKind;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.TreeSet;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
+import org.springframework.stereotype.Service;
+
+/** Struck low: how hard for a stop, and how firm for a slow arrival. */
+@Service
+class StopLab {
+    /** A stop is compared over these distances. */
+    private static final List<Double> STOPS_MILLIMETRES = List.of(500.0, 1000.0, 1500.0, 2000.0);
+
+    private static final int CURVE_STEPS = 40;
+    /** Nearer the centre than a tenth of the way nobody can mean it. */
+    private static final double NEAREST_CENTRE_SHARE = 0.1;
+
+    private static final double FIRMEST_DRAWN_METRES_PER_SECOND = 7;
+    /** b/R of a ball that rolls from the tip on: 2/5. */
+    private static final double ROLLS_AT_ONCE = 0.4;
+
+    /** Below the centre in steps of half a half tip, to the lowest that does not slip off. */
+    private static DoubleStream lowHeights(TableKind kind) {
+        double step = kind.tipDiameterMillimetres() / 4;
+        return IntStream.rangeClosed(1, LabPreset.steps(kind, step)).mapToDouble(n -> -n * step);
+    }
+
+    StopTable stop(TableKind kind, double distanceMillimetres, double grade) {
+        ExecutionErrors errors = ExecutionErrors.ofAbility(GradeScale.logits(grade));
+        List<StopRow> rows = lowHeights(kind)
+                .mapToObj(height -> stopRow(kind, distanceMillimetres, height, errors))
+                .toList();
+        StopRow forgiving =
+                rows.stream().max(Comparator.comparingDouble(StopRow::chance)).orElseThrow();
+        TreeSet<Double> distances = new TreeSet<>(STOPS_MILLIMETRES);
+        distances.add(distanceMillimetres);
+        return new StopTable(
+                rows,
+                rows.get(rows.size() - 1),
+                forgiving,
+                distances.stream()
+                        .map(distance -> new StopCurve(distance, stopCurve(kind, distance)))
+                        .toList());
+    }
+
+    private static StopRow stopRow(TableKind kind, double distance, double height, ExecutionErrors errors) {
+        double pace = stopPace(kind, distance, height);
+        double nearer = stopPace(kind, distance, height + 1);
+        BallSet balls = balls(kind);
+        double chance = StopChance.of(
+                new StopChance.Stroke(pace, height / radiusMillimetres(kind), ELEVATION_DEGREES),
+                Units.metres(distance),
+                Units.metres(balls.cueBall().diameterMillimetres()),
+                errors,
+                balls,
+                physics(kind));
+        return new StopRow(height, pace, 100 * (nearer / pace - 1), chance);
+    }
+
+    private static List<HeightAndPace> stopCurve(TableKind kind, double distance) {
+        double lowest = -LabPreset.FARTHEST_STRUCK * radiusMillimetres(kind);
+        double step = (lowest - NEAREST_CENTRE_SHARE * lowest) / CURVE_STEPS;
+        return IntStream.rangeClosed(0, CURVE_STEPS)
+                .mapToDouble(i -> lowest - i * step)
+                .mapToObj(height -> new HeightAndPace(height, stopPace(kind, distance, height)))
+                .takeWhile(one -> one.paceMetresPerSecond() <= FIRMEST_DRAWN_METRES_PER_SECOND)
+                .toList();
+    }
+
+    private static double stopPace(TableKind kind, double distanceMillimetres, double height) {
+        return StopStroke.paceMetresPerSecond(
+                Units.metres(distanceMillimetres), -height / radiusMillimetres(kind), physics(kind));
+    }
+
+    DragTable drag(TableKind kind, double distanceMillimetres, double arrivalMetresPerSecond) {
+        double distance = Units.metres(distanceMillimetres);
+        OptionalDouble rolled = OptionalDouble.of(
+                StopStroke.rolledPaceMetresPerSecond(distance, arrivalMetresPerSecond, physics(kind)));
+        List<DragRow> rows = new ArrayList<>();
+        rows.add(dragRow(kind, distance, ROLLS_AT_ONCE * radiusMillimetres(kind), rolled, true));
+        DoubleStream.concat(DoubleStream.of(0), lowHeights(kind))
+                .mapToObj(height -> dragRow(
+                        kind,
+                        distance,
+                        height,
+                        StopStroke.dragPaceMetresPerSecond(
+                                distance, -height / radiusMillimetres(kind), arrivalMetresPerSecond, physics(kind)),
+                        false))
+                .forEach(rows::add);
+        return new DragTable(rows);
+    }
+
+    private static DragRow dragRow(
+            TableKind kind, double distance, double height, OptionalDouble pace, boolean rolled) {
+        if (pace.isEmpty()) {
+            return new DragRow(rolled, height, null, null, null);
+        }
+        Optional<StraightPath.Time> time = StraightPath.of(
+                        pace.getAsDouble(), height / radiusMillimetres(kind), 0, physics(kind))
+                .timeTo(distance);
+        double unlevel = TableLevel.NEVER_CHECKED.unknownDriftMetresPerSecondSquared();
+        return new DragRow(
+                rolled,
+                height,
+                pace.getAsDouble(),
+                time.map(one -> one.slidingSeconds() + one.rollingSeconds()).orElse(null),
+                time.map(one -> Units.millimetres(one.asideMetres(unlevel))).orElse(null));
+    }
+}
