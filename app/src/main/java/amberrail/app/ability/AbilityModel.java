@@ -17,15 +17,17 @@ import jakarta.annotation.PreDestroy;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
@@ -38,6 +40,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.event.TransactionPhase;
 import org.springframework.transaction.event.TransactionalEventListener;
@@ -63,6 +66,7 @@ public class AbilityModel {
     private final KnownGrades grades;
     private final KitService kit;
     private final PeopleService people;
+    private final StoredFits kept;
     private final Clock clock;
     /** Places written since the model was brought up to date; guarded by itself. */
     private final Set<StationPlayed> changed = new LinkedHashSet<>();
@@ -85,12 +89,14 @@ public class AbilityModel {
             KnownGrades grades,
             KitService kit,
             PeopleService people,
+            StoredFits kept,
             Clock clock) {
         this.results = results;
         this.drills = drills;
         this.grades = grades;
         this.kit = kit;
         this.people = people;
+        this.kept = kept;
         this.clock = clock;
     }
 
@@ -148,7 +154,12 @@ public class AbilityModel {
 
     /** The next question is answered by a whole fit. */
     public void forget() {
-        waitFor(worker.submit(() -> finished = null), LONGEST_FOR_THE_FIRST);
+        waitFor(
+                worker.submit(() -> {
+                    kept.forget();
+                    finished = null;
+                }),
+                LONGEST_FOR_THE_FIRST);
     }
 
     private boolean isOld(Abilities known) {
@@ -181,6 +192,13 @@ public class AbilityModel {
     private void bringUpToDate() {
         List<StationPlayed> written = takeChanged();
         try {
+            if (finished == null) {
+                finished = resumed().orElse(null);
+                if (finished != null) {
+                    // Read with all that was written until now; how much of it the fit had seen is not known.
+                    return;
+                }
+            }
             Abilities now = finished;
             changedSinceWhole += written.size();
             if (now == null || isOld(now) || changedSinceWhole >= FITTED_ANEW_AFTER_RESULTS) {
@@ -221,7 +239,45 @@ public class AbilityModel {
     }
 
     private void fitWhole() {
-        Instant asOf = Instant.now(clock);
+        Instant asOf = Instant.now(clock).truncatedTo(ChronoUnit.MILLIS);
+        Inputs of = inputs();
+        Map<Skill, SkillFit> fits = new EnumMap<>(Skill.class);
+        of.bySkill()
+                .forEach((skill, results) -> fits.put(
+                        skill,
+                        SkillFit.of(
+                                asOf, of.students(), simulated(results, of.tables()), results, rhoOfLastFit(skill))));
+        changedSinceWhole = 0;
+        finished = new Abilities(asOf, fits);
+        Map<Skill, StoredFit> stored = new EnumMap<>(Skill.class);
+        fits.forEach((skill, fit) -> stored.put(skill, fit.stored()));
+        try {
+            kept.keep(stored);
+        } catch (DataAccessException full) {
+            LOG.warn("the fit could not be kept for the next start", full);
+        }
+    }
+
+    /** From what was kept of the last whole fit, with all results as they are now; empty where it no longer speaks of the same stations. */
+    private Optional<Abilities> resumed() {
+        Map<Skill, StoredFit> stored = kept.all();
+        Inputs of = inputs();
+        if (stored.isEmpty() || !stored.keySet().equals(of.bySkill().keySet())) {
+            return Optional.empty();
+        }
+        Instant asOf = stored.values().iterator().next().asOf();
+        Map<Skill, SkillFit> fits = new EnumMap<>(Skill.class);
+        of.bySkill()
+                .forEach((skill, results) -> SkillFit.resumed(
+                                stored.get(skill), of.students(), simulated(results, of.tables()), results)
+                        .ifPresent(fit -> fits.put(skill, fit)));
+        return fits.size() == stored.size() ? Optional.of(new Abilities(asOf, fits)) : Optional.empty();
+    }
+
+    /** All that a fit is made of, as it is now. */
+    private record Inputs(List<UUID> students, Map<Skill, List<StationResult>> bySkill, Map<UUID, TableSpec> tables) {}
+
+    private Inputs inputs() {
         List<UUID> students = people.studentIds();
         Set<UUID> known = Set.copyOf(students);
         Map<Skill, List<StationResult>> bySkill = new EnumMap<>(Skill.class);
@@ -234,11 +290,7 @@ public class AbilityModel {
         }
         Map<UUID, TableSpec> tables = new HashMap<>();
         kit.tables().forEach(table -> tables.put(table.id(), table.spec()));
-        Map<Skill, SkillFit> fits = new EnumMap<>(Skill.class);
-        bySkill.forEach((skill, of) ->
-                fits.put(skill, SkillFit.of(asOf, students, simulated(of, tables), of, rhoOfLastFit(skill))));
-        changedSinceWhole = 0;
-        finished = new Abilities(asOf, fits);
+        return new Inputs(students, bySkill, tables);
     }
 
     private double rhoOfLastFit(Skill skill) {
@@ -248,9 +300,9 @@ public class AbilityModel {
                 .orElse(FormRho.USUAL);
     }
 
-    /** All stations of the drills that were played, on the tables where they were: also those that nobody has tried. */
+    /** All stations of the drills that were played, on the tables where they were, by their ids: also those that nobody has tried. */
     private Map<StationOnTable, Simulated> simulated(List<StationResult> played, Map<UUID, TableSpec> tables) {
-        Map<StationOnTable, Simulated> predicted = new LinkedHashMap<>();
+        Map<StationOnTable, Simulated> predicted = new TreeMap<>(Comparator.comparing(StationOnTable::id));
         for (StationResult one : played) {
             StationOnTable there = one.station();
             if (predicted.containsKey(there)) {

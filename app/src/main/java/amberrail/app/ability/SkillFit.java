@@ -6,7 +6,6 @@ import amberrail.app.results.StationResult;
 import amberrail.core.statistics.RaschFit;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -44,21 +43,70 @@ final class SkillFit {
             Map<StationOnTable, Simulated> simulated,
             List<StationResult> results,
             double rho) {
+        Map<String, Map<String, RaschFit.Row>> rows = rows(asOf, students, results);
+        return new SkillFit(
+                asOf,
+                RaschFit.of(ids(students), stations(simulated), all(rows), RaschFit.Prior.USUAL.withRho(rho)),
+                rows,
+                simulated);
+    }
+
+    /** The same from what the last whole fit has found of the stations; empty where simulation says something else of them by now. */
+    static Optional<SkillFit> resumed(
+            StoredFit stored,
+            List<UUID> students,
+            Map<StationOnTable, Simulated> simulated,
+            List<StationResult> results) {
+        if (!stored.calibration().stations().equals(stations(simulated))) {
+            return Optional.empty();
+        }
+        Map<String, Map<String, RaschFit.Row>> rows = rows(stored.asOf(), students, results);
+        return Optional.of(new SkillFit(
+                stored.asOf(), RaschFit.resumed(ids(students), stored.calibration(), all(rows)), rows, simulated));
+    }
+
+    private SkillFit(
+            Instant asOf,
+            RaschFit fit,
+            Map<String, Map<String, RaschFit.Row>> rowsOfStudent,
+            Map<StationOnTable, Simulated> simulated) {
+        this(asOf, fit, rowsOfStudent, places(simulated), fit.difficulties());
+    }
+
+    private static Map<StationOnTable, Integer> places(Map<StationOnTable, Simulated> simulated) {
         Map<StationOnTable, Integer> at = new HashMap<>();
-        List<RaschFit.Station> stations = new ArrayList<>();
-        simulated.forEach((station, one) -> {
-            at.put(station, stations.size());
-            stations.add(new RaschFit.Station(station.id(), station.drill(), one.predicted(), one.slope()));
-        });
+        simulated.keySet().forEach(station -> at.put(station, at.size()));
+        return at;
+    }
+
+    private static List<RaschFit.Station> stations(Map<StationOnTable, Simulated> simulated) {
+        return simulated.entrySet().stream()
+                .map(one -> new RaschFit.Station(
+                        one.getKey().id(),
+                        one.getKey().drill(),
+                        one.getValue().predicted(),
+                        one.getValue().slope()))
+                .toList();
+    }
+
+    private static List<String> ids(List<UUID> students) {
+        return students.stream().map(UUID::toString).toList();
+    }
+
+    private static Map<String, Map<String, RaschFit.Row>> rows(
+            Instant asOf, List<UUID> students, List<StationResult> results) {
         Map<String, Map<String, RaschFit.Row>> rows = new HashMap<>();
         students.forEach(id -> rows.put(id.toString(), new LinkedHashMap<>()));
         results.forEach(one -> rows.get(one.studentId().toString()).put(key(one), row(asOf, one)));
-        RaschFit fit = RaschFit.of(
-                students.stream().map(UUID::toString).toList(),
-                stations,
-                rows.values().stream().flatMap(own -> own.values().stream()).toList(),
-                RaschFit.Prior.USUAL.withRho(rho));
-        return new SkillFit(asOf, fit, rows, at, fit.difficulties());
+        return rows;
+    }
+
+    private static List<RaschFit.Row> all(Map<String, Map<String, RaschFit.Row>> rows) {
+        return rows.values().stream().flatMap(own -> own.values().stream()).toList();
+    }
+
+    StoredFit stored() {
+        return new StoredFit(asOf, fit.calibration());
     }
 
     boolean knows(StationResult result) {
@@ -80,10 +128,7 @@ final class SkillFit {
 
     /** How alike the tries of one session are, for the next whole fit. */
     double formRho() {
-        return fit.formRho(rowsOfStudent.values().stream()
-                        .flatMap(own -> own.values().stream())
-                        .toList())
-                .rho();
+        return fit.formRho(all(rowsOfStudent)).rho();
     }
 
     private boolean knows(UUID student) {

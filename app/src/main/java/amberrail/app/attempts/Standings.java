@@ -7,11 +7,14 @@ import amberrail.core.attempt.Judge;
 import amberrail.core.attempt.Tries;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.NextStep;
+import amberrail.core.drill.ShotLayout;
 import amberrail.core.drill.Station;
 import amberrail.core.drill.TryScore;
 import amberrail.core.setup.SetUp;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.function.Predicate;
 import org.springframework.stereotype.Component;
@@ -53,7 +56,10 @@ class Standings {
                             .mapToLong(TriedShot::sequence)
                             .max()
                             .orElse(-1);
-                    standings.addAll(bothSides(session, student, drill, station, here, cameAfter));
+                    List<JudgedShot> judged = judged(session, drill, station, here);
+                    for (boolean mirrored : new boolean[] {false, true}) {
+                        standings.add(side(session, student, drill, station, judged, cameAfter, mirrored));
+                    }
                 }
             }
         }
@@ -63,51 +69,59 @@ class Standings {
     StandingView one(PracticeSession session, UUID student, Drill drill, int station, boolean mirrored) {
         List<TriedShot> tried = attempts.tried(session.id(), student, drill.id(), station);
         long cameAfter = tried.isEmpty() ? -1 : tried.get(0).cameAfter();
-        return bothSides(session, student, drill, station, tried, cameAfter).get(mirrored ? 1 : 0);
+        return side(session, student, drill, station, judged(session, drill, station, tried), cameAfter, mirrored);
     }
 
-    /** The original's, then the mirror's; {@code cameAfter} is the last place in the order that the student has at another station. */
-    private List<StandingView> bothSides(
-            PracticeSession session, UUID student, Drill drill, int station, List<TriedShot> tried, long cameAfter) {
-        boolean hasMirror = hasMirror(session, drill, station);
-        List<StandingView> sides = new ArrayList<>();
-        for (boolean mirrored : new boolean[] {false, true}) {
-            Predicate<TriedShot> thisVisit = shot -> shot.sequence() > cameAfter;
-            List<TryScore> here = tries(session, drill, station, mirrored, tried, thisVisit);
-            List<TryScore> other = tries(session, drill, station, !mirrored, tried, thisVisit);
-            int inAll = tries(session, drill, station, mirrored, tried, shot -> true)
-                    .size();
-            Station asked = drill.station(station);
-            sides.add(StandingView.of(
-                    student,
-                    drill.id(),
-                    station,
-                    mirrored,
-                    asked.rule().progress(here),
-                    inAll,
-                    NextStep.after(drill, station, mirrored, here, other, hasMirror, inAll)));
-        }
-        return sides;
-    }
-
-    private List<TryScore> tries(
+    /** One side's; {@code cameAfter} is the last place in the order that the student has at another station. */
+    private StandingView side(
             PracticeSession session,
+            UUID student,
             Drill drill,
             int station,
-            boolean mirrored,
-            List<TriedShot> tried,
-            Predicate<TriedShot> which) {
-        List<Tries.PlayedOne> played = tried.stream()
-                .filter(shot -> shot.mirrored() == mirrored && which.test(shot))
-                .map(shot -> new Tries.PlayedOne(
-                        shot.tryId(),
-                        shot.shot(),
-                        Judge.judge(
-                                setUps.drawn(SetUp.of(drill, station, shot.shot(), mirrored, session.table())),
-                                shot.toAttempt())))
-                .toList();
-        return Tries.of(played, drill.station(station).shots().size());
+            List<JudgedShot> played,
+            long cameAfter,
+            boolean mirrored) {
+        Station asked = drill.station(station);
+        int shots = asked.shots().size();
+        Predicate<JudgedShot> thisSide = shot -> shot.mirrored() == mirrored;
+        Predicate<JudgedShot> thisVisit = shot -> shot.sequence() > cameAfter;
+        List<TryScore> here = tries(played, thisSide.and(thisVisit), shots);
+        List<TryScore> other = tries(played, thisSide.negate().and(thisVisit), shots);
+        int inAll = tries(played, thisSide, shots).size();
+        return StandingView.of(
+                student,
+                drill.id(),
+                station,
+                mirrored,
+                asked.rule().progress(here),
+                inAll,
+                NextStep.after(drill, station, mirrored, here, other, hasMirror(session, drill, station), inAll));
     }
+
+    private static List<TryScore> tries(List<JudgedShot> played, Predicate<JudgedShot> which, int shots) {
+        return Tries.of(played.stream().filter(which).map(JudgedShot::shot).toList(), shots);
+    }
+
+    /** A shot of a visit, judged once for every question about it. */
+    private record JudgedShot(boolean mirrored, long sequence, Tries.PlayedOne shot) {}
+
+    private List<JudgedShot> judged(PracticeSession session, Drill drill, int station, List<TriedShot> tried) {
+        Map<Lie, ShotLayout> layouts = new HashMap<>();
+        return tried.stream()
+                .map(one -> {
+                    ShotLayout layout = layouts.computeIfAbsent(
+                            new Lie(one.shot(), one.mirrored()),
+                            lie -> setUps.drawn(SetUp.of(drill, station, lie.shot(), lie.mirrored(), session.table())));
+                    return new JudgedShot(
+                            one.mirrored(),
+                            one.sequence(),
+                            new Tries.PlayedOne(one.tryId(), one.shot(), Judge.judge(layout, one.toAttempt())));
+                })
+                .toList();
+    }
+
+    /** Which of a station's layouts: looking one up by its content takes longer than judging by it. */
+    private record Lie(int shot, boolean mirrored) {}
 
     private boolean hasMirror(PracticeSession session, Drill drill, int station) {
         SetUp original = SetUp.of(drill, station, 0, false, session.table());

@@ -3,11 +3,9 @@ package amberrail.core.attempt;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
 import amberrail.core.statistics.PottingResult;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * What was seen of one shot. An in-off has no landing ({@code CONTRADICTION}); a foul may have one.
@@ -23,9 +21,9 @@ public record Attempt(PotOutcome outcome, boolean foul, boolean inOff, Optional<
             throw new InvalidInputException(
                     ProblemCode.CONTRADICTION, "landing", landing.get().place(), "must be absent after an in-off");
         }
-        Set<Integer> demands = new HashSet<>();
-        for (Fact fact : facts) {
-            if (!demands.add(fact.demand())) {
+        for (int i = 0; i < facts.size(); i++) {
+            Fact fact = facts.get(i);
+            if (facts.subList(0, i).stream().anyMatch(earlier -> earlier.demand() == fact.demand())) {
                 throw new InvalidInputException(
                         ProblemCode.DUPLICATE_ID, "facts.demand", fact.demand(), "must have one fact only");
             }

@@ -3,6 +3,7 @@ package amberrail.core.attempt;
 import amberrail.core.drill.TryResult;
 import amberrail.core.drill.TryScore;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -24,24 +25,19 @@ public final class Tries {
      * @param shots how many shots the station has, from 1
      */
     public static List<TryScore> of(List<PlayedOne> attempts, int shots) {
-        Map<Object, List<PlayedOne>> byTry = new LinkedHashMap<>();
+        Map<Object, SoFar> byTry = new LinkedHashMap<>();
         for (PlayedOne one : attempts) {
-            byTry.computeIfAbsent(one.tryId(), id -> new ArrayList<>()).add(one);
+            byTry.computeIfAbsent(one.tryId(), id -> new SoFar()).add(one);
         }
-        List<TryScore> scores = new ArrayList<>();
+        List<TryScore> scores = new ArrayList<>(byTry.size());
         int left = byTry.size();
-        for (List<PlayedOne> one : byTry.values()) {
+        for (SoFar one : byTry.values()) {
             left--;
-            boolean complete = one.stream().mapToInt(PlayedOne::shot).distinct().count() >= shots;
-            boolean failed = has(one, TryResult.FAILURE);
-            if (failed) {
+            boolean complete = one.played.cardinality() >= shots;
+            if (one.failed) {
                 scores.add(TryScore.FAILURE);
-            } else if (complete && !has(one, TryResult.NOT_JUDGED)) {
-                scores.add(new TryScore(
-                        TryResult.SUCCESS,
-                        one.stream()
-                                .mapToInt(played -> played.judgement().points())
-                                .sum()));
+            } else if (complete && !one.unjudged) {
+                scores.add(new TryScore(TryResult.SUCCESS, one.points));
             } else if (complete || left > 0) {
                 scores.add(TryScore.NOT_JUDGED);
             }
@@ -49,7 +45,18 @@ public final class Tries {
         return scores;
     }
 
-    private static boolean has(List<PlayedOne> one, TryResult result) {
-        return one.stream().anyMatch(played -> played.judgement().result() == result);
+    /** What is known of one try so far: this is worked out over a whole visit at every recorded shot, so it keeps sums and no lists. */
+    private static final class SoFar {
+        private final BitSet played = new BitSet();
+        private boolean failed;
+        private boolean unjudged;
+        private int points;
+
+        private void add(PlayedOne one) {
+            played.set(one.shot());
+            points += one.judgement().points();
+            failed |= one.judgement().result() == TryResult.FAILURE;
+            unjudged |= one.judgement().result() == TryResult.NOT_JUDGED;
+        }
     }
 }

@@ -12,6 +12,7 @@ import amberrail.core.table.PocketName;
 import amberrail.core.table.TablePlan;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.NoSuchElementException;
 import java.util.Optional;
 
 /**
@@ -91,10 +92,7 @@ public record ShotLayout(
     }
 
     public PlacedBall cueBall() {
-        return balls.stream()
-                .filter(ball -> ball.role() == BallPlacement.Role.CUE)
-                .findFirst()
-                .orElseThrow();
+        return balls.get(cueIndex());
     }
 
     /** What landings are measured from: the zone's target point, else the ghost ball, else the cue ball's own place. */
@@ -145,7 +143,12 @@ public record ShotLayout(
 
     /** Index of the cue ball in {@link #balls}. */
     public int cueIndex() {
-        return balls.indexOf(cueBall());
+        for (int i = 0; i < balls.size(); i++) {
+            if (balls.get(i).role() == BallPlacement.Role.CUE) {
+                return i;
+            }
+        }
+        throw new NoSuchElementException("a set-up without a cue ball");
     }
 
     static int indexOf(List<PlacedBall> balls, String label) {

@@ -105,6 +105,27 @@ public final class RaschFit {
 
     private RaschFit(
             Prior belief,
+            Given given,
+            List<double[]> theta,
+            List<StudentBlock> blocks,
+            double[] u,
+            double[][] stationVariance) {
+        this(
+                belief,
+                given.scale(),
+                given.stationAt(),
+                given.students(),
+                given.studentAt(),
+                given.results(),
+                theta,
+                blocks,
+                u,
+                stationVariance,
+                given.stationCounts());
+    }
+
+    private RaschFit(
+            Prior belief,
             StationScale scale,
             Map<String, Integer> stationAt,
             List<String> students,
@@ -133,42 +154,70 @@ public final class RaschFit {
      *     {@code NEGATIVE_VALUE} or {@code INVALID_PARAMETER}
      */
     public static RaschFit of(List<String> students, List<Station> stations, List<Row> rows, Prior belief) {
-        Map<String, Integer> studentAt = indices("students", students);
-        Map<String, Integer> stationAt =
-                indices("stations.id", stations.stream().map(Station::id).toList());
-        StationScale scale = new StationScale(stations, belief);
-        List<List<Row>> byStudent = new ArrayList<>();
-        students.forEach(one -> byStudent.add(new ArrayList<>()));
-        int[][] stationCounts = new int[stations.size()][2];
-        for (Row row : rows) {
-            Integer s = studentAt.get(row.student());
-            if (s == null) {
-                throw new InvalidInputException(
-                        ProblemCode.UNKNOWN_ID, "rows.student", row.student(), "must be one of those given");
-            }
-            byStudent.get(s).add(row);
-            Integer i = stationAt.get(row.station());
-            if (i != null) {
-                stationCounts[i][0] += row.made();
-                stationCounts[i][1] += row.attempts();
-            }
-        }
-        List<StudentResults> results = byStudent.stream()
-                .map(own -> new StudentResults(own, stationAt, scale, belief))
+        Given given = Given.of(students, stations, rows, belief);
+        RaschNewton top = RaschNewton.of(given.results(), given.scale());
+        return new RaschFit(belief, given, top.theta(), top.blocks(), top.u(), top.stationVariance());
+    }
+
+    /**
+     * Goes on from what an earlier whole fit has found of the stations: every student is placed by their own results, the stations held where they
+     * are. Of the same results it is that fit again.
+     *
+     * @throws InvalidInputException as {@link #of}
+     */
+    public static RaschFit resumed(List<String> students, Calibration known, List<Row> rows) {
+        Given given = Given.of(students, known.stations(), rows, known.belief());
+        List<RaschNewton.Alone> each = given.results().stream()
+                .map(own -> RaschNewton.Alone.of(own, known.unknowns(), given.scale()))
                 .toList();
-        RaschNewton top = RaschNewton.of(results, scale);
         return new RaschFit(
-                belief,
-                scale,
-                stationAt,
-                List.copyOf(students),
-                studentAt,
-                results,
-                top.theta(),
-                top.blocks(),
-                top.u(),
-                top.stationVariance(),
-                stationCounts);
+                known.belief(),
+                given,
+                each.stream().map(RaschNewton.Alone::theta).toList(),
+                each.stream().map(RaschNewton.Alone::block).toList(),
+                known.unknowns(),
+                known.variance());
+    }
+
+    /** What this fit has found of its stations, to go on from later. */
+    public Calibration calibration() {
+        return new Calibration(scale.stations(), belief, u, stationVariance);
+    }
+
+    /** What is fitted: results by student, and made and tried by station. */
+    private record Given(
+            List<String> students,
+            StationScale scale,
+            Map<String, Integer> studentAt,
+            Map<String, Integer> stationAt,
+            List<StudentResults> results,
+            int[][] stationCounts) {
+        static Given of(List<String> students, List<Station> stations, List<Row> rows, Prior belief) {
+            Map<String, Integer> studentAt = indices("students", students);
+            Map<String, Integer> stationAt =
+                    indices("stations.id", stations.stream().map(Station::id).toList());
+            StationScale scale = new StationScale(stations, belief);
+            List<List<Row>> byStudent = new ArrayList<>();
+            students.forEach(one -> byStudent.add(new ArrayList<>()));
+            int[][] stationCounts = new int[stations.size()][2];
+            for (Row row : rows) {
+                Integer s = studentAt.get(row.student());
+                if (s == null) {
+                    throw new InvalidInputException(
+                            ProblemCode.UNKNOWN_ID, "rows.student", row.student(), "must be one of those given");
+                }
+                byStudent.get(s).add(row);
+                Integer i = stationAt.get(row.station());
+                if (i != null) {
+                    stationCounts[i][0] += row.made();
+                    stationCounts[i][1] += row.attempts();
+                }
+            }
+            List<StudentResults> results = byStudent.stream()
+                    .map(own -> new StudentResults(own, stationAt, scale, belief))
+                    .toList();
+            return new Given(List.copyOf(students), scale, studentAt, stationAt, results, stationCounts);
+        }
     }
 
     private static Map<String, Integer> indices(String field, List<String> ids) {

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import amberrail.core.problem.InvalidInputException;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
@@ -45,6 +46,46 @@ class RaschFitTest {
         int made = (int)
                 IntStream.range(0, 16).filter(i -> random.nextDouble() < p).count();
         return new RaschFit.Row("student " + student, there.id(), "session " + week, made, 16, 7.0 * week + 2);
+    }
+
+    @Test
+    void goingOnFromTheStationsOfAFitIsThatFitAgain() {
+        List<RaschFit.Row> rows = practice(new Random(12), 10, 1);
+        RaschFit whole = RaschFit.of(students, stations, rows, USUAL.withRho(0.05));
+        RaschFit resumed = RaschFit.resumed(students, whole.calibration(), rows);
+        assertThat(resumed.difficulties()).isEqualTo(whole.difficulties());
+        for (String student : students) {
+            RaschFit.Placed again = resumed.ability(student);
+            assertThat(again.logits()).isCloseTo(whole.ability(student).logits(), within(1e-6));
+            assertThat(again.se()).isCloseTo(whole.ability(student).se(), within(1e-6));
+            RaschFit.Expected chance = resumed.expected(student).get(7);
+            assertThat(chance.upper()).isCloseTo(whole.expected(student).get(7).upper(), within(1e-6));
+        }
+    }
+
+    @Test
+    void someoneNewIsPlacedAmongTheStationsOfAnEarlierFit() {
+        List<RaschFit.Row> rows = practice(new Random(13), 10, 0);
+        Calibration known = RaschFit.of(students, stations, rows, USUAL).calibration();
+        RaschFit resumed = RaschFit.resumed(
+                List.of("student new"),
+                known,
+                List.of(new RaschFit.Row("student new", "station 2", "tonight", 12, 16, 0)));
+        assertThat(resumed.ability("student new").logits()).isPositive();
+    }
+
+    @Test
+    void stationsOfAnEarlierFitThatDoNotBelongTogetherAreRefused() {
+        Calibration known = RaschFit.of(students, stations, List.of(), USUAL).calibration();
+        double[] tooShort = Arrays.copyOf(known.unknowns(), 3);
+        assertThatThrownBy(() -> new Calibration(known.stations(), known.belief(), tooShort, known.variance()))
+                .isInstanceOf(InvalidInputException.class)
+                .hasMessageContaining("unknowns");
+        double[] odd = known.unknowns().clone();
+        odd[0] = Double.NaN;
+        assertThatThrownBy(() -> new Calibration(known.stations(), known.belief(), odd, known.variance()))
+                .isInstanceOf(InvalidInputException.class)
+                .hasMessageContaining("finite");
     }
 
     @Test
