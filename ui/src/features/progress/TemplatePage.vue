@@ -83,15 +83,14 @@ async function change(work: () => Promise<Template | undefined>): Promise<void> 
   })
 }
 
-function spread(one: TemplateTip): string {
-  return one.sdMillimetres === undefined
-    ? t('progress.template.few', { n: one.marks })
-    : t('progress.template.spread', {
-        sd: length(one.sdMillimetres),
-        lower: length(one.sdLower ?? 0),
-        upper: length(one.sdUpper ?? 0),
-        n: one.marks,
-      })
+function spread({ sdMillimetres, sdLower, sdUpper, marks }: TemplateTip): string {
+  if (sdMillimetres === undefined) {
+    return t('progress.template.few', { n: marks })
+  }
+  const sd = length(sdMillimetres)
+  return sdLower === undefined || sdUpper === undefined
+    ? t('progress.template.spreadAlone', { sd, n: marks })
+    : t('progress.template.spread', { sd, lower: length(sdLower), upper: length(sdUpper), n: marks })
 }
 
 function when(takenOn: string): string {

@@ -24,7 +24,6 @@ import amberrail.core.drill.Drill;
 import amberrail.core.drill.Skill;
 import amberrail.core.statistics.FirthTrend;
 import amberrail.core.statistics.GradeScale;
-import amberrail.core.statistics.Interval;
 import amberrail.core.statistics.PooledSpread;
 import amberrail.core.statistics.Proportion;
 import amberrail.core.statistics.RaschFit;
@@ -229,22 +228,22 @@ public class ProgressService {
                 .toList();
     }
 
+    /** Nothing where the landings are too few for an interval, or do not differ one way. */
     private static Optional<SpreadPoint> spread(List<StationResult> session) {
         PooledSpread line = pooled(session, StationCount::line);
         PooledSpread speed = pooled(session, StationCount::speed);
-        return line.interval(Proportion.DEFAULT_LEVEL).map(lineRange -> {
-            Interval speedRange = speed.interval(Proportion.DEFAULT_LEVEL).orElseThrow();
-            return new SpreadPoint(
-                    session.get(0).place().sessionId(),
-                    session.get(0).startedAt(),
-                    sum(session, StationCount::landings),
-                    line.sd().orElseThrow(),
-                    lineRange.lower(),
-                    lineRange.upper(),
-                    speed.sd().orElseThrow(),
-                    speedRange.lower(),
-                    speedRange.upper());
-        });
+        return line.interval(Proportion.DEFAULT_LEVEL)
+                .flatMap(across -> speed.interval(Proportion.DEFAULT_LEVEL)
+                        .map(along -> new SpreadPoint(
+                                session.get(0).place().sessionId(),
+                                session.get(0).startedAt(),
+                                sum(session, StationCount::landings),
+                                line.sd().orElseThrow(),
+                                across.lower(),
+                                across.upper(),
+                                speed.sd().orElseThrow(),
+                                along.lower(),
+                                along.upper())));
     }
 
     private static PooledSpread pooled(List<StationResult> of, Function<StationCount, PooledSpread> part) {

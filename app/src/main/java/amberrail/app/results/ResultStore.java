@@ -73,8 +73,9 @@ class ResultStore {
         StationPlayed place = at.place();
         sql.sql(
                         "update station_result set counted = ?, attempts = ?, pots = ?, potted = ?, thick = ?, thin = ?, tries = ?,"
-                                + " successes = ?, landings = ?, line_squares = ?, speed_squares = ?, spread_freedom = ?, radial_logs = ?,"
-                                + " passed = ?" + PLACE)
+                                + " successes = ?, landings = ?, line_squares = ?, line_fourths = ?, speed_squares = ?,"
+                                + " speed_fourths = ?, spread_values = ?, spread_freedom = ?, radial_logs = ?, passed = ?"
+                                + PLACE)
                 .params(
                         at.changes(),
                         count.attempts(),
@@ -86,7 +87,10 @@ class ResultStore {
                         count.successes(),
                         count.landings(),
                         count.line().squares(),
+                        count.line().fourths(),
                         count.speed().squares(),
+                        count.speed().fourths(),
+                        count.line().values(),
                         count.line().freedom(),
                         count.radialLogs(),
                         count.passed(),
@@ -126,7 +130,6 @@ class ResultStore {
     }
 
     private static StationResult resultRow(ResultSet row, int number) throws SQLException {
-        int freedom = row.getInt("spread_freedom");
         return new StationResult(
                 place(row),
                 row.getObject("started_at", OffsetDateTime.class).toInstant(),
@@ -140,9 +143,18 @@ class ResultStore {
                         row.getInt("tries"),
                         row.getInt("successes"),
                         row.getInt("landings"),
-                        new PooledSpread(row.getDouble("line_squares"), freedom),
-                        new PooledSpread(row.getDouble("speed_squares"), freedom),
+                        spread(row, "line"),
+                        spread(row, "speed"),
                         row.getDouble("radial_logs"),
                         row.getBoolean("passed")));
+    }
+
+    /** Across ("line") or along ("speed") the way of arrival: both of the same landings. */
+    private static PooledSpread spread(ResultSet row, String part) throws SQLException {
+        return new PooledSpread(
+                row.getDouble(part + "_squares"),
+                row.getDouble(part + "_fourths"),
+                row.getInt("spread_values"),
+                row.getInt("spread_freedom"));
     }
 }

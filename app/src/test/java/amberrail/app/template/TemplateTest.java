@@ -33,7 +33,9 @@ class TemplateTest extends AppTest {
         assertThat(stun.get("cushion").asText()).isEqualTo("N");
         assertThat(stun.at("/mean/xMillimetres").asDouble()).isCloseTo(1020, within(1e-9));
         assertThat(stun.get("sdMillimetres").asDouble()).isCloseTo(20, within(1e-9));
-        assertThat(stun.get("sdUpper").asDouble()).isGreaterThan(60);
+        assertThat(stun.has("sdUpper"))
+                .as("how sure a spread is, from five marks on")
+                .isFalse();
         JsonNode high = template.at("/days/0/tips/1");
         assertThat(high.get("cushion").asText()).isEqualTo("E");
         assertThat(high.has("sdMillimetres")).isFalse();
@@ -47,6 +49,20 @@ class TemplateTest extends AppTest {
         assertThat(tree(read(student, "/api/v1/students/{id}/template", student.accountId()))
                         .at("/days/0/tips"))
                 .hasSize(1);
+    }
+
+    @Test
+    void fiveMarksSayHowSureTheirSpreadIs() throws Exception {
+        SignedIn student = club.newStudentOf(club.head());
+        JsonNode template = null;
+        for (int x : new int[] {1000, 1040, 1020, 1010, 1030}) {
+            template = mark(student, "STUN", x, 1265);
+        }
+        JsonNode stun = template.at("/days/0/tips/0");
+        double sd = stun.get("sdMillimetres").asDouble();
+        assertThat(sd).isCloseTo(Math.sqrt(250), within(1e-9));
+        assertThat(stun.get("sdLower").asDouble()).isBetween(0.3 * sd, sd);
+        assertThat(stun.get("sdUpper").asDouble()).isBetween(1.3 * sd, 4 * sd);
     }
 
     @Test
