@@ -42,7 +42,9 @@ public record OwnSizes(
     private static final int TOLD_ATTEMPTS = 60;
     private static final double Z_90 = 1.645;
     private static final int MOST_STEPS = 60;
-    private static final double STOP = 1e-9;
+    /** Of ln sizes and biases in sizes: Newton doubles its right digits, so the step after it would be under 1e-15. */
+    private static final double STOP = 1e-8;
+
     private static final double MOST_STEP = 0.7;
     /** Beyond these the tables tell nothing: half a quarter and eight times the band's sizes, and biases of four. */
     private static final double FARTHEST_LOG_SIZE = Math.log(8);
@@ -195,23 +197,21 @@ public record OwnSizes(
         LogPosterior here = posterior(cells, prior, precision, at, shape);
         for (int i = 0; i < MOST_STEPS; i++) {
             double[] step = step(here);
+            if (Arrays.stream(step).map(Math::abs).max().orElse(0) < STOP) {
+                break;
+            }
             double share = 1;
+            // Sums of hundreds of logarithms are not known better than this.
+            double rounding = 1e-12 * (1 + Math.abs(here.value()));
             double[] next = moved(at, step, share);
             LogPosterior there = posterior(cells, prior, precision, next, shape);
-            while (there.value() < here.value() - 1e-12 && share > 1e-6) {
+            while (there.value() < here.value() - rounding && share > 1e-6) {
                 share /= 2;
                 next = moved(at, step, share);
                 there = posterior(cells, prior, precision, next, shape);
             }
-            double moved = 0;
-            for (int j = 0; j < UNKNOWNS; j++) {
-                moved = Math.max(moved, Math.abs(next[j] - at[j]));
-            }
             at = next;
             here = there;
-            if (moved < STOP) {
-                break;
-            }
         }
         Cholesky information = information(here);
         return new Top(at, information.inverse(), here.value() - 0.5 * information.lnDeterminant());
