@@ -18,9 +18,15 @@ const text = ref('')
 const shown = computed(() => String(Number(model.value.toFixed(props.digits ?? 2))))
 watch(shown, (now) => (text.value = now), { immediate: true })
 
+/** With a point or a comma, as either is typed; nothing else of a locale's writing is guessed at. */
+function typed(): number {
+  const plain = text.value.trim().replace(',', '.')
+  return plain === '' ? NaN : Number(plain)
+}
+
 const problem = computed(() => {
-  const value = Number(text.value)
-  if (text.value.trim() === '' || !Number.isFinite(value)) return t('field.number')
+  const value = typed()
+  if (!Number.isFinite(value)) return t('field.number')
   if (props.min !== undefined && value < props.min) return t('field.atLeast', { n: props.min })
   if (props.max !== undefined && value > props.max) return t('field.atMost', { n: props.max })
   return ''
@@ -28,7 +34,7 @@ const problem = computed(() => {
 
 function commit(): void {
   // The same figures as shown mean the value as it is, with all its digits.
-  if (!problem.value && text.value !== shown.value) model.value = Number(text.value)
+  if (!problem.value && text.value !== shown.value) model.value = typed()
 }
 </script>
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted, ref, useTemplateRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
@@ -9,8 +9,9 @@ import { sentence } from '@/api/problem'
 import { newDrill } from '@/shared/drillFile/newDrill'
 import PageState from '@/shared/PageState.vue'
 import { saveAs } from '@/shared/saveAs'
-import { useGrowing } from '@/shared/useGrowing'
+import { useGrowing, useGrowingAsSeen } from '@/shared/useGrowing'
 import { useLoad } from '@/shared/useLoad'
+import { useNarrow } from '@/shared/useNarrow'
 import { useSignedIn } from '@/device/useSignedIn'
 import DrillCard from './DrillCard.vue'
 import DrillImport from './DrillImport.vue'
@@ -28,7 +29,8 @@ const shelf = useShelf(data, reload)
 const filter = ref<DrillFilter>({ ...NO_FILTER })
 const entries = computed(() => data.value?.drills ?? [])
 const shown = computed(() => entries.value.filter((entry) => matches(entry, filter.value)))
-const cards = useGrowing(shown)
+const end = useTemplateRef<HTMLElement>('end')
+const cards = useNarrow(620).value ? useGrowingAsSeen(shown, end) : useGrowing(shown)
 const drawings = computed(
   () => new Map((data.value?.tables ?? []).map((table) => [table.presetId, table.drawing])),
 )
@@ -135,6 +137,7 @@ async function removeFolder(): Promise<void> {
           />
         </li>
       </ul>
+      <div ref="end"></div>
     </PageState>
   </main>
 </template>

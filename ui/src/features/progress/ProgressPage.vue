@@ -7,6 +7,7 @@ import { useLoad } from '@/shared/useLoad'
 import { useUnits } from '@/shared/units'
 import AbilityCharts from './AbilityCharts.vue'
 import ErrorSizes from './ErrorSizes.vue'
+import FoldedPart from './FoldedPart.vue'
 import MilestoneList from './MilestoneList.vue'
 import NextList from './NextList.vue'
 import PaperAndFiles from './PaperAndFiles.vue'
@@ -62,18 +63,30 @@ const since = computed(() => {
         <NextList :key="data.studentId" :student-id="data.studentId" />
       </div>
       <template v-if="data.attempts > 0">
-        <AbilityCharts :skills="data.skills" />
-        <PracticeCharts :key="data.studentId" :progress="data" />
-        <ErrorSizes :key="data.studentId" :student-id="data.studentId" />
-        <StationTable :stations="data.stations" />
-        <MilestoneList :milestones="data.milestones" />
+        <FoldedPart :title="t('progress.overTime')">
+          <AbilityCharts :skills="data.skills" />
+        </FoldedPart>
+        <FoldedPart :title="t('progress.practice')">
+          <PracticeCharts :key="data.studentId" :progress="data" />
+        </FoldedPart>
+        <FoldedPart :title="t('progress.sizes')">
+          <ErrorSizes :key="data.studentId" :student-id="data.studentId" />
+        </FoldedPart>
+        <FoldedPart :title="t('progress.stations')">
+          <StationTable :stations="data.stations" />
+        </FoldedPart>
+        <FoldedPart :title="t('progress.milestones')">
+          <MilestoneList :milestones="data.milestones" />
+        </FoldedPart>
       </template>
-      <PaperAndFiles
-        :key="data.studentId"
-        :student-id="data.studentId"
-        :student-name="data.studentName"
-        @imported="reload"
-      />
+      <FoldedPart :title="t('progress.paper.title')">
+        <PaperAndFiles
+          :key="data.studentId"
+          :student-id="data.studentId"
+          :student-name="data.studentName"
+          @imported="reload"
+        />
+      </FoldedPart>
     </template>
   </StudentFrame>
 </template>

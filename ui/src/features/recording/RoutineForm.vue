@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
 import type { Routine } from '@/api/types'
 import { linesOf } from '@/shared/linesOf'
+import NumberField from '@/shared/NumberField.vue'
 import { useAction } from '@/shared/useAction'
 
 /** A student's own steps before each shot, and the clock between shots. */
@@ -27,7 +28,7 @@ watch(
 async function keep(): Promise<void> {
   const body = {
     steps: linesOf(steps.value),
-    clockSeconds: seconds.value || 0,
+    clockSeconds: Math.round(seconds.value),
   }
   const params = { path: { id: props.studentId } }
   await run(async () =>
@@ -45,10 +46,13 @@ async function keep(): Promise<void> {
         {{ t('recording.routine.steps') }}
         <textarea v-model="steps" rows="4" />
       </label>
-      <label>
-        {{ t('recording.routine.seconds') }}
-        <input v-model.number="seconds" type="number" min="0" max="600" />
-      </label>
+      <NumberField
+        v-model="seconds"
+        :label="t('recording.routine.seconds')"
+        :min="0"
+        :max="600"
+        :digits="0"
+      />
       <Button type="submit" severity="secondary" :label="t('settings.keep')" />
       <span role="status" class="quiet"> {{ said }}</span>
     </form>
@@ -64,8 +68,7 @@ form {
 label {
   width: 100%;
 }
-textarea,
-input {
+textarea {
   display: block;
   width: 100%;
   min-height: 44px;

@@ -9,6 +9,7 @@ import amberrail.app.people.PeopleService;
 import amberrail.app.results.StationOnTable;
 import amberrail.app.results.StationResult;
 import amberrail.app.results.StationResults;
+import amberrail.app.web.Busy;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.Skill;
 import amberrail.core.statistics.FormRho;
@@ -57,7 +58,10 @@ public class AbilityModel {
     /** A page shows what was written just before it, unless that takes longer than this. */
     private static final Duration LONGEST_FOR_NEWS = Duration.ofSeconds(3);
 
-    private static final Duration LONGEST_FOR_THE_FIRST = Duration.ofSeconds(120);
+    /** A large club's results are counted for minutes after some updates: whoever asks meanwhile is told so. */
+    private static final Duration LONGEST_FOR_THE_FIRST = Duration.ofSeconds(30);
+
+    private static final Duration COME_BACK_IN = Duration.ofSeconds(10);
     /** Of a station that nobody has simulated yet. */
     private static final Simulated EVEN = new Simulated(0, 1);
 
@@ -174,7 +178,10 @@ public class AbilityModel {
         try {
             work.get(longest.toMillis(), TimeUnit.MILLISECONDS);
         } catch (TimeoutException slow) {
-            throw new IllegalStateException("abilities take longer than " + longest, slow);
+            throw new Busy(
+                    COME_BACK_IN,
+                    "Everybody's results are being worked out anew, which takes some minutes in a large club."
+                            + " Try again soon; recording goes on.");
         } catch (InterruptedException stopped) {
             throw stopped(stopped);
         } catch (ExecutionException failed) {

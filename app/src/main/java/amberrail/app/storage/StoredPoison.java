@@ -4,6 +4,7 @@ import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.UUID;
 import org.slf4j.Logger;
@@ -17,7 +18,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * Values that an earlier version stored and that would break pages for ever: shots of the year 2999, a place in the order after which no other
- * fits. Found and put right after each start, in the background; what was said stays in the audit trail.
+ * fits. Found and put right once, in the background after the first start of a version that refuses such values; what was said stays in the audit trail.
  */
 @Component
 @Lazy(false)
@@ -25,6 +26,8 @@ class StoredPoison {
     private static final Logger LOG = LoggerFactory.getLogger(StoredPoison.class);
     /** Longer than any queue waits on a device. */
     private static final Duration LEEWAY = Duration.ofDays(2);
+
+    private static final String NAME = "times-and-places";
 
     private static final long LAST_GOOD_SEQUENCE = Integer.MAX_VALUE - 1_000_000L;
 
@@ -40,15 +43,29 @@ class StoredPoison {
 
     @EventListener(ApplicationReadyEvent.class)
     void afterTheStart() {
+        if (isDone()) {
+            return;
+        }
         Thread work = new Thread(this::putRight, "stored-values");
         work.setDaemon(true);
         work.setPriority(Thread.MIN_PRIORITY);
         work.start();
     }
 
+    boolean isDone() {
+        return sql.sql("select count(*) from data_repair where name = ?")
+                        .param(NAME)
+                        .query(Integer.class)
+                        .single()
+                > 0;
+    }
+
     void putRight() {
         Integer times = transaction.execute(status -> times());
         Integer places = transaction.execute(status -> places());
+        sql.sql("merge into data_repair (name, done_at) key (name) values (?, ?)")
+                .params(NAME, OffsetDateTime.now(clock))
+                .update();
         if (times != null && times > 0 || places != null && places > 0) {
             LOG.warn("{} times and the order of {} sessions could not be right and were put right", times, places);
         }

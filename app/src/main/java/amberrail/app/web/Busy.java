@@ -11,6 +11,12 @@ public final class Busy extends RuntimeException {
         this.comeBackIn = comeBackIn;
     }
 
+    /** @param sentence what the server is doing meanwhile */
+    public Busy(Duration comeBackIn, String sentence) {
+        super(sentence);
+        this.comeBackIn = comeBackIn;
+    }
+
     Duration comeBackIn() {
         return comeBackIn;
     }

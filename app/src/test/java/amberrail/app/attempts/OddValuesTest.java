@@ -153,6 +153,9 @@ class OddValuesTest extends AppTest {
                 at);
         database.update("update attempt set sequence = 2147483647 where session_id = ? and sequence = 2", at);
         poison.putRight();
+        assertThat(poison.isDone())
+                .as("no later start looks through all attempts again")
+                .isTrue();
         everyPageOfTheStudentAnswers();
         JsonNode detail = tree(read(club.head(), "/api/v1/sessions/{id}", session));
         assertThat(detail.get("nextSequence").asLong()).isEqualTo(3);

@@ -14,4 +14,9 @@ public class PoisonInTests {
     public void putRight() {
         poison.putRight();
     }
+
+    /** Whether a start would leave it at that. */
+    public boolean isDone() {
+        return poison.isDone();
+    }
 }

@@ -101,10 +101,10 @@ final class MillionAttempts {
             sql.execute(
                     "insert into attempt (id, session_id, drill_id, drill_version, station, mirrored, try_id, shot, sequence,"
                             + " device_id, revision, deleted, outcome, foul, in_off, landing_x_millimetres, landing_y_millimetres, placed_by,"
-                            + " placing_sd_millimetres, played_at, late, student_id) select random_uuid(), m.id, m.drill, 1, m.station, false,"
+                            + " placing_sd_millimetres, played_at, changed_at, late, student_id) select random_uuid(), m.id, m.drill, 1, m.station, false,"
                             + " random_uuid(), 0, r.x, 'bench', 0, false, case when rand() < 0.7 then 'POTTED_CLEAN' when rand() < 0.5 then"
                             + " 'MISSED_THICK' else 'MISSED_THIN' end, false, false, 1746 + 160 * (rand() + rand() - 1),"
-                            + " 1000 + 160 * (rand() + rand() - 1), 'TAP', 15, dateadd('second', 30 * r.x, m.begun), false, m.student"
+                            + " 1000 + 160 * (rand() + rand() - 1), 'TAP', 15, dateadd('second', 30 * r.x, m.begun), m.begun, false, m.student"
                             + " from made m cross join system_range(1, " + ATTEMPTS_A_SESSION + ") r");
             sql.execute("drop table made");
             connection.commit();

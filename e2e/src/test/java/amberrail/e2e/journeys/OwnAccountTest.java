@@ -28,8 +28,7 @@ class OwnAccountTest extends Journey {
         tablet.navigate("/settings");
         assertThat(tablet.getByText("Where you are signed in")).isVisible();
         assertThat(tablet.getByText("this one")).hasCount(1);
-        Locator others =
-                tablet.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("End the sign-in on"));
+        Locator others = tablet.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("End the sign-in on"));
         // The club's server is shared: Wren may be signed in from another journey too, so all others are ended.
         assertThat(others).not().hasCount(0);
         for (int left = others.count(); left > 0; left--) {
