@@ -72,7 +72,7 @@ defineExpose({ open })
 </script>
 
 <template>
-  <Popover ref="popover" @show="shown">
+  <Popover ref="popover" :pt="{ root: { 'aria-label': t('student.choose') } }" @show="shown">
     <div class="picker">
       <label :for="`${listId}-field`">{{ t('student.choose') }}</label>
       <input

@@ -80,6 +80,7 @@ function rename(event: Event): void {
       @retry="bench.open"
     >
       <header>
+        <h1 class="visually-hidden">{{ bench.drill.value?.title }}</h1>
         <label class="title">
           <span class="visually-hidden">{{ t('bench.titleLabel') }}</span>
           <input

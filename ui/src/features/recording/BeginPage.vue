@@ -156,7 +156,11 @@ async function begin(): Promise<void> {
 }
 form {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 16px;
+}
+form > * {
+  min-width: 0;
 }
 fieldset {
   border: 0;

@@ -109,7 +109,7 @@ const reopen = () => act(answer(api.POST('/api/v1/sessions/{id}/reopen', { param
         })
       }}
     </p>
-    <h3>{{ t('recording.session.students') }}</h3>
+    <h2>{{ t('recording.session.students') }}</h2>
     <div class="choices">
       <button
         v-for="one in session.students"
@@ -133,7 +133,7 @@ const reopen = () => act(answer(api.POST('/api/v1/sessions/{id}/reopen', { param
     <label v-if="session.students.length > 1" class="check"
       ><input v-model="byTurns" type="checkbox" /> {{ t('recording.session.byTurns') }}</label
     >
-    <h3>{{ t('recording.session.drills') }}</h3>
+    <h2>{{ t('recording.session.drills') }}</h2>
     <div class="choices">
       <button
         v-for="one in session.drills"
@@ -174,7 +174,7 @@ const reopen = () => act(answer(api.POST('/api/v1/sessions/{id}/reopen', { param
 </template>
 
 <style scoped>
-h3 {
+h2 {
   margin: 12px 0 4px;
 }
 .choices {
