@@ -5,9 +5,7 @@ import amberrail.core.problem.ProblemCode;
 import amberrail.core.problem.Require;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -92,61 +90,25 @@ public final class RaschFit {
     public record Expected(String student, String station, double p, double lower, double upper) {}
 
     private final Prior belief;
-    private final StationScale scale;
-    private final Map<String, Integer> stationAt;
-    private final List<String> students;
-    private final Map<String, Integer> studentAt;
-    private final List<StudentResults> results;
+    private final RaschData data;
     private final List<double[]> theta;
     private final List<StudentBlock> blocks;
     private final double[] u;
     private final double[][] stationVariance;
-    private final int[][] stationCounts;
 
     private RaschFit(
             Prior belief,
-            Given given,
+            RaschData data,
             List<double[]> theta,
             List<StudentBlock> blocks,
             double[] u,
             double[][] stationVariance) {
-        this(
-                belief,
-                given.scale(),
-                given.stationAt(),
-                given.students(),
-                given.studentAt(),
-                given.results(),
-                theta,
-                blocks,
-                u,
-                stationVariance,
-                given.stationCounts());
-    }
-
-    private RaschFit(
-            Prior belief,
-            StationScale scale,
-            Map<String, Integer> stationAt,
-            List<String> students,
-            Map<String, Integer> studentAt,
-            List<StudentResults> results,
-            List<double[]> theta,
-            List<StudentBlock> blocks,
-            double[] u,
-            double[][] stationVariance,
-            int[][] stationCounts) {
         this.belief = belief;
-        this.scale = scale;
-        this.stationAt = stationAt;
-        this.students = students;
-        this.studentAt = studentAt;
-        this.results = results;
+        this.data = data;
         this.theta = theta;
         this.blocks = blocks;
         this.u = u;
         this.stationVariance = stationVariance;
-        this.stationCounts = stationCounts;
     }
 
     /**
@@ -154,9 +116,9 @@ public final class RaschFit {
      *     {@code NEGATIVE_VALUE} or {@code INVALID_PARAMETER}
      */
     public static RaschFit of(List<String> students, List<Station> stations, List<Row> rows, Prior belief) {
-        Given given = Given.of(students, stations, rows, belief);
-        RaschNewton top = RaschNewton.of(given.results(), given.scale());
-        return new RaschFit(belief, given, top.theta(), top.blocks(), top.u(), top.stationVariance());
+        RaschData data = RaschData.of(students, stations, rows, belief);
+        RaschNewton top = RaschNewton.of(data.results(), data.scale());
+        return new RaschFit(belief, data, top.theta(), top.blocks(), top.u(), top.stationVariance());
     }
 
     /**
@@ -166,13 +128,13 @@ public final class RaschFit {
      * @throws InvalidInputException as {@link #of}
      */
     public static RaschFit resumed(List<String> students, Calibration known, List<Row> rows) {
-        Given given = Given.of(students, known.stations(), rows, known.belief());
-        List<RaschNewton.Alone> each = given.results().stream()
-                .map(own -> RaschNewton.Alone.of(own, known.unknowns(), given.scale()))
+        RaschData data = RaschData.of(students, known.stations(), rows, known.belief());
+        List<RaschNewton.Alone> each = data.results().stream()
+                .map(own -> RaschNewton.Alone.of(own, known.unknowns(), data.scale()))
                 .toList();
         return new RaschFit(
                 known.belief(),
-                given,
+                data,
                 each.stream().map(RaschNewton.Alone::theta).toList(),
                 each.stream().map(RaschNewton.Alone::block).toList(),
                 known.unknowns(),
@@ -181,53 +143,7 @@ public final class RaschFit {
 
     /** What this fit has found of its stations, to go on from later. */
     public Calibration calibration() {
-        return new Calibration(scale.stations(), belief, u, stationVariance);
-    }
-
-    /** What is fitted: results by student, and made and tried by station. */
-    private record Given(
-            List<String> students,
-            StationScale scale,
-            Map<String, Integer> studentAt,
-            Map<String, Integer> stationAt,
-            List<StudentResults> results,
-            int[][] stationCounts) {
-        static Given of(List<String> students, List<Station> stations, List<Row> rows, Prior belief) {
-            Map<String, Integer> studentAt = indices("students", students);
-            Map<String, Integer> stationAt =
-                    indices("stations.id", stations.stream().map(Station::id).toList());
-            StationScale scale = new StationScale(stations, belief);
-            List<List<Row>> byStudent = new ArrayList<>();
-            students.forEach(one -> byStudent.add(new ArrayList<>()));
-            int[][] stationCounts = new int[stations.size()][2];
-            for (Row row : rows) {
-                Integer s = studentAt.get(row.student());
-                if (s == null) {
-                    throw new InvalidInputException(
-                            ProblemCode.UNKNOWN_ID, "rows.student", row.student(), "must be one of those given");
-                }
-                byStudent.get(s).add(row);
-                Integer i = stationAt.get(row.station());
-                if (i != null) {
-                    stationCounts[i][0] += row.made();
-                    stationCounts[i][1] += row.attempts();
-                }
-            }
-            List<StudentResults> results = byStudent.stream()
-                    .map(own -> new StudentResults(own, stationAt, scale, belief))
-                    .toList();
-            return new Given(List.copyOf(students), scale, studentAt, stationAt, results, stationCounts);
-        }
-    }
-
-    private static Map<String, Integer> indices(String field, List<String> ids) {
-        Map<String, Integer> at = new HashMap<>();
-        for (int i = 0; i < ids.size(); i++) {
-            if (at.put(ids.get(i), i) != null) {
-                throw new InvalidInputException(ProblemCode.DUPLICATE_ID, field, ids.get(i), "must be there only once");
-            }
-        }
-        return at;
+        return new Calibration(data.scale().stations(), belief, u, stationVariance);
     }
 
     /**
@@ -238,21 +154,16 @@ public final class RaschFit {
      * @throws InvalidInputException as {@link #of}
      */
     public RaschFit withResultsOf(String student, List<Row> rows) {
-        int s = student(student);
-        StudentResults now = new StudentResults(rows, stationAt, scale, belief);
-        RaschNewton.Alone alone = RaschNewton.Alone.of(now, u, scale);
+        int s = data.student(student);
+        StudentResults now = new StudentResults(rows, data.stationAt(), data.scale(), belief);
+        RaschNewton.Alone alone = RaschNewton.Alone.of(now, u, data.scale());
         return new RaschFit(
                 belief,
-                scale,
-                stationAt,
-                students,
-                studentAt,
-                replaced(results, s, now),
+                data.with(s, now),
                 replaced(theta, s, alone.theta()),
                 replaced(blocks, s, alone.block()),
                 u,
-                stationVariance,
-                stationCounts);
+                stationVariance);
     }
 
     private static <T> List<T> replaced(List<T> list, int index, T now) {
@@ -261,34 +172,26 @@ public final class RaschFit {
         return copy;
     }
 
-    private int student(String id) {
-        Integer s = studentAt.get(id);
-        if (s == null) {
-            throw new InvalidInputException(ProblemCode.UNKNOWN_ID, "student", id, "must be one of those fitted");
-        }
-        return s;
-    }
-
     /** Now, in the order given. */
     public List<Placed> abilities() {
-        return students.stream().map(this::ability).toList();
+        return data.students().stream().map(this::ability).toList();
     }
 
     /** A student's ability now; {@code UNKNOWN_ID} if the fit has no such student. */
     public Placed ability(String id) {
-        int s = student(id);
+        int s = data.student(id);
         return placed(
                 id,
                 0,
                 theta.get(s)[0],
                 blocks.get(s).covariance(0, 0, stationVariance),
-                results.get(s).counts());
+                data.results().get(s).counts());
     }
 
     /** Against six weeks ago; empty under twenty tries on either side. */
     public Optional<Change> change(String id) {
-        int s = student(id);
-        StudentResults own = results.get(s);
+        int s = data.student(id);
+        StudentResults own = data.results().get(s);
         if (own.triesInTheLastSixWeeks() < TRIES_FOR_A_CHANGE || own.triesBefore() < TRIES_FOR_A_CHANGE) {
             return Optional.empty();
         }
@@ -302,8 +205,8 @@ public final class RaschFit {
 
     /** A student's ability in every week with tries, and now, the oldest first. */
     public List<InWeek> weeks(String id) {
-        int s = student(id);
-        StudentResults own = results.get(s);
+        int s = data.student(id);
+        StudentResults own = data.results().get(s);
         List<InWeek> weeks = new ArrayList<>();
         for (int w = own.weeks().length - 1; w >= 0; w--) {
             int index = w;
@@ -320,20 +223,20 @@ public final class RaschFit {
     /** In the order given; the error is of drill and station together. */
     public List<Placed> difficulties() {
         List<Placed> placed = new ArrayList<>();
-        for (int i = 0; i < scale.stations().size(); i++) {
+        for (int i = 0; i < data.scale().stations().size(); i++) {
             placed.add(placed(
-                    scale.stations().get(i).id(),
-                    scale.simulated(i),
-                    scale.difficulty(u, i),
+                    data.scale().stations().get(i).id(),
+                    data.scale().simulated(i),
+                    data.scale().difficulty(u, i),
                     difficultyVariance(i),
-                    stationCounts[i]));
+                    data.stationCounts()[i]));
         }
         return placed;
     }
 
     private double difficultyVariance(int i) {
-        int g = scale.drillUnknown(i);
-        int e = scale.stationUnknown(i);
+        int g = data.scale().drillUnknown(i);
+        int e = data.scale().stationUnknown(i);
         return stationVariance[g][g] + stationVariance[e][e] + 2 * stationVariance[g][e];
     }
 
@@ -354,22 +257,24 @@ public final class RaschFit {
 
     /** Every student at every station, students outer. */
     public List<Expected> expected() {
-        return students.stream().flatMap(student -> expected(student).stream()).toList();
+        return data.students().stream()
+                .flatMap(student -> expected(student).stream())
+                .toList();
     }
 
     /** One student at every station, in the stations' order; {@code UNKNOWN_ID} if the fit has no such student. */
     public List<Expected> expected(String id) {
-        int s = student(id);
+        int s = data.student(id);
         List<Expected> expected = new ArrayList<>();
         double own = blocks.get(s).covariance(0, 0, stationVariance);
-        for (int i = 0; i < scale.stations().size(); i++) {
-            double between = blocks.get(s).covarianceWith(0, scale.drillUnknown(i), stationVariance)
-                    + blocks.get(s).covarianceWith(0, scale.stationUnknown(i), stationVariance);
-            double slope = scale.slope(i);
+        for (int i = 0; i < data.scale().stations().size(); i++) {
+            double between = blocks.get(s).covarianceWith(0, data.scale().drillUnknown(i), stationVariance)
+                    + blocks.get(s).covarianceWith(0, data.scale().stationUnknown(i), stationVariance);
+            double slope = data.scale().slope(i);
             expected.add(expected(
                     id,
-                    scale.stations().get(i).id(),
-                    slope * (theta.get(s)[0] - scale.difficulty(u, i)),
+                    data.scale().stations().get(i).id(),
+                    slope * (theta.get(s)[0] - data.scale().difficulty(u, i)),
                     slope * slope * (own + difficultyVariance(i) - 2 * between)));
         }
         return expected;
@@ -384,10 +289,10 @@ public final class RaschFit {
     }
 
     private double chance(Row row) {
-        int s = student(row.student());
-        int i = stationAt.get(row.station());
-        int w = Arrays.binarySearch(results.get(s).weeks(), AbilityWalk.week(row.ageDays()));
-        return logistic(scale.slope(i) * (theta.get(s)[w] - scale.difficulty(u, i)));
+        int s = data.student(row.student());
+        int i = data.stationAt().get(row.station());
+        int w = Arrays.binarySearch(data.results().get(s).weeks(), AbilityWalk.week(row.ageDays()));
+        return logistic(data.scale().slope(i) * (theta.get(s)[w] - data.scale().difficulty(u, i)));
     }
 
     /**

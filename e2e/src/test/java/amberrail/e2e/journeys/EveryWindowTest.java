@@ -74,10 +74,7 @@ class EveryWindowTest extends Journey {
             value = ColorScheme.class,
             names = {"LIGHT", "DARK"})
     void pagesPassTheAccessibilityCheck(ColorScheme scheme) {
-        Page page = browser.open(
-                server,
-                new Browser.NewContextOptions().setViewportSize(1280, 800).setColorScheme(scheme));
-        People.signIn(page, "iris");
+        Page page = signedInCoach(scheme);
         SoftAssertions all = new SoftAssertions();
         for (String path : PAGES) {
             page.navigate(path);
@@ -107,10 +104,7 @@ class EveryWindowTest extends Journey {
     @ParameterizedTest
     @CsvSource({"LIGHT", "DARK"})
     void soDoesTheBench(ColorScheme scheme) {
-        Page page = browser.open(
-                server,
-                new Browser.NewContextOptions().setViewportSize(1280, 800).setColorScheme(scheme));
-        People.signIn(page, "iris");
+        Page page = signedInCoach(scheme);
         BenchPage bench = BenchPage.newDrill(page);
         assertThat(violations(page)).as("a ball").isEmpty();
         page.locator(".demands .head").nth(1).click();
@@ -126,10 +120,7 @@ class EveryWindowTest extends Journey {
     @ParameterizedTest
     @CsvSource({"LIGHT", "DARK"})
     void soDoTheDialogs(ColorScheme scheme) {
-        Page page = browser.open(
-                server,
-                new Browser.NewContextOptions().setViewportSize(1280, 800).setColorScheme(scheme));
-        People.signIn(page, "iris");
+        Page page = signedInCoach(scheme);
         SoftAssertions all = new SoftAssertions();
         page.locator("body").press("k");
         page.locator(".picker input").waitFor();
@@ -191,6 +182,14 @@ class EveryWindowTest extends Journey {
                 .filter(new Locator.FilterOptions().setHasText("Stations"))
                 .click();
         assertThat(page.locator(".stations")).isVisible();
+    }
+
+    private Page signedInCoach(ColorScheme scheme) {
+        Page page = browser.open(
+                server,
+                new Browser.NewContextOptions().setViewportSize(1280, 800).setColorScheme(scheme));
+        People.signIn(page, "iris");
+        return page;
     }
 
     private static List<String> violations(Page page) {
