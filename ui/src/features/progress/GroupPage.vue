@@ -5,6 +5,7 @@ import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
 import type { SkillInGroup, StudentInGroup } from '@/api/types'
 import PageState from '@/shared/PageState.vue'
+import { daysSince } from '@/shared/days'
 import { useLoad } from '@/shared/useLoad'
 import { TWO_SIDED_95, useUnits } from '@/shared/units'
 import ProgressTabs from './ProgressTabs.vue'
@@ -52,11 +53,14 @@ function details(one: SkillInGroup): string {
       })}`
 }
 
-const DAY_MILLISECONDS = 86_400_000
 function last(student: StudentInGroup): string {
   if (!student.lastPlayedAt) return t('today.neverPractised')
-  const days = Math.floor((Date.now() - Date.parse(student.lastPlayedAt)) / DAY_MILLISECONDS)
-  return t('progress.group.last', { days, n: student.sessionsLately, attempts: student.attemptsLately })
+  const days = Math.max(0, daysSince(student.lastPlayedAt))
+  return t(
+    'progress.group.last',
+    { days, sessions: student.sessionsLately, attempts: student.attemptsLately },
+    days,
+  )
 }
 
 const verdicts = computed(() =>

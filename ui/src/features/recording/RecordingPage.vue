@@ -313,9 +313,11 @@ async function play(studentId: string, drillId: string): Promise<void> {
 .below {
   grid-area: below;
 }
+/* A tablet is lower: what is read and nudged beside the cloth goes on beside the notes under it. */
 @media (max-width: 1100px) {
   .recording {
     grid-template-columns: minmax(0, 1fr) 240px;
+    grid-template-areas: 'header header' 'cloth margin' 'before margin' 'outcomes outcomes' 'below below';
     padding: 8px 12px;
   }
 }

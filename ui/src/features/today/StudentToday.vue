@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import type { StudentInGroup, StudentLine } from '@/api/types'
 import { answer, api } from '@/api/client'
+import { dateOf, daysSince } from '@/shared/days'
 import { firstToLearnFrom } from '@/shared/nextStation'
 import { useHand } from '@/shared/useHand'
 import { useLoad } from '@/shared/useLoad'
@@ -18,22 +19,21 @@ const router = useRouter()
 const hand = useHand()
 const { starting, problem, start } = useStartDrill()
 
-const DAY_MILLISECONDS = 86_400_000
 const LONG_AWAY_DAYS = 14
+/** As long as the server leaves a session open. */
+const EVENING_MILLISECONDS = 6 * 3_600_000
 
 function take(sessionId?: string): void {
   hand.take({ studentId: props.line.student.id, studentName: props.line.student.name, sessionId })
 }
 
-function sameDay(a: Date, b: Date): boolean {
-  return a.toDateString() === b.toDateString()
+/** Of today, or of an evening that has gone past midnight; an older one closes by itself. */
+function isOfThisEvening(startedAt: string): boolean {
+  return daysSince(startedAt) <= 0 || Date.now() - Date.parse(startedAt) < EVENING_MILLISECONDS
 }
 
-/** Only a session of today is gone on with; an older one closes by itself. */
 const underWay = computed(() =>
-  props.line.sessions.find(
-    ({ session }) => !session.closedAt && sameDay(new Date(session.startedAt), new Date()),
-  ),
+  props.line.sessions.find(({ session }) => !session.closedAt && isOfThisEvening(session.startedAt)),
 )
 /** The last one in which something was recorded. */
 const last = computed(
@@ -61,7 +61,7 @@ const attention = computed(() => {
   const words: string[] = []
   const played = props.progress?.lastPlayedAt
   if (played) {
-    const days = Math.floor((Date.now() - Date.parse(played)) / DAY_MILLISECONDS)
+    const days = daysSince(played)
     if (days >= LONG_AWAY_DAYS) words.push(t('today.away', { days }))
   }
   const changed = (verdict: string) =>
@@ -79,13 +79,10 @@ const attention = computed(() => {
 })
 
 function when(instant: string): string {
-  const day = new Date(instant)
-  const days = Math.round(
-    (new Date().setHours(0, 0, 0, 0) - new Date(day).setHours(0, 0, 0, 0)) / DAY_MILLISECONDS,
-  )
+  const days = daysSince(instant)
   if (days <= 0) return t('today.today')
   if (days === 1) return t('today.yesterday')
-  return day.toLocaleDateString(undefined, { day: 'numeric', month: 'short', year: 'numeric' })
+  return dateOf(instant).toLocaleDateString(undefined, { day: 'numeric', month: 'short', year: 'numeric' })
 }
 
 async function begin(drillId: string, station?: number): Promise<void> {

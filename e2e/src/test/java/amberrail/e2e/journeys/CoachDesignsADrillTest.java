@@ -180,7 +180,7 @@ class CoachDesignsADrillTest extends Journey {
         Locator typed = demands.locator(".place input");
         typed.nth(0).fill("1500");
         typed.nth(0).press("Tab");
-        typed.nth(1).fill("432.1");
+        typed.nth(1).fill("432,1");
         typed.nth(1).press("Tab");
         bench.answered();
         assertThat(zone(bench).at("/centre/place/xMillimetres").asDouble()).isCloseTo(1500, within(0.05));

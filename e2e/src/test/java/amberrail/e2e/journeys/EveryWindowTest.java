@@ -38,6 +38,15 @@ class EveryWindowTest extends Journey {
             assertThat(box.y + box.height).as(key).isLessThanOrEqualTo(height - 64);
             assertThat(box.height).as(key + " is large enough to hit").isGreaterThanOrEqualTo(44);
         }
+        if (width > 620) {
+            BoundingBox nudge = page.locator(".nudge").boundingBox();
+            BoundingBox notes = page.locator(".before").boundingBox();
+            boolean apart = notes.y >= nudge.y + nudge.height || notes.x + notes.width <= nudge.x;
+            assertThat(apart).as("arrow keys and notes lie apart").isTrue();
+            assertThat(nudge.y + nudge.height)
+                    .as("arrow keys end above the outcomes")
+                    .isLessThanOrEqualTo(table.key("Pocketed clean").last().boundingBox().y);
+        }
         int before = table.marks().count();
         table.tap(1700, 250);
         assertThat(table.marks()).hasCount(before + 1);
