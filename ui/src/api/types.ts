@@ -24,6 +24,8 @@ export type Place = Schemas['PlaceView']
 export type Point = Schemas['PointView']
 export type AttemptBody = Schemas['AttemptBody']
 export type Attempt = Schemas['AttemptView']
+/** An attempt on a review's map. */
+export type Mark = Schemas['ReviewMarkView']
 export type Outcome = AttemptBody['outcome']
 export type Standing = Schemas['StandingView']
 export type Review = Schemas['ReviewView']

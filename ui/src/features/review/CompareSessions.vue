@@ -115,7 +115,7 @@ const closeUp = computed(() => {
   const { target, zone } = props.review.shot
   const reach = both
     .flatMap(({ attempts }) => attempts)
-    .flatMap(({ attempt }) => (attempt.landing && !isMiss(attempt.outcome) ? [attempt.landing] : []))
+    .flatMap(({ landing, outcome }) => (landing && !isMiss(outcome) ? [landing] : []))
     .map((p) =>
       Math.max(
         Math.abs(p.xMillimetres - target.xMillimetres),
@@ -153,7 +153,7 @@ function heading({ session, selection }: Review): string {
             <figcaption>{{ heading(one) }}</figcaption>
             <ShotMap
               :review="one"
-              :shown="one.attempts.filter(({ attempt }) => !isMiss(attempt.outcome))"
+              :shown="one.attempts.filter(({ outcome }) => !isMiss(outcome))"
               :close-up="closeUp"
               :label="heading(one)"
             />

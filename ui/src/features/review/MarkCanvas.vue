@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
-import type { Attempt } from '@/api/types'
+import type { Mark } from '@/api/types'
 import { OUTCOME_SHAPES } from '@/table/outcomeShape'
 
 /** Thousands of landings as pixels: each shape is drawn once and stamped; as parts of the drawing they would take a second. */
 const props = defineProps<{
-  shown: Attempt[]
+  shown: Mark[]
   chosenId?: string
   svg?: SVGSVGElement
   /** From a place on the table to the drawing's user units. */
@@ -19,14 +19,14 @@ const RADIUS_PIXELS = 3.6
 const CELL_PIXELS = 2
 
 const marks = computed(() =>
-  props.shown.flatMap(({ id, attempt }) =>
-    attempt.landing ? [{ id, outcome: attempt.outcome, ...props.toSvg(attempt.landing) }] : [],
+  props.shown.flatMap(({ id, outcome, landing }) =>
+    landing ? [{ id, outcome, ...props.toSvg(landing) }] : [],
   ),
 )
 
 const stamps = new Map<string, HTMLCanvasElement>()
 
-function stamp(outcome: Attempt['attempt']['outcome']): HTMLCanvasElement {
+function stamp(outcome: Mark['outcome']): HTMLCanvasElement {
   const known = stamps.get(outcome)
   if (known) return known
   const radius = RADIUS_PIXELS * devicePixelRatio

@@ -3,7 +3,7 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
-import type { Attempt, Point } from '@/api/types'
+import type { Attempt, Mark, Point } from '@/api/types'
 import LookingAt from '@/shared/LookingAt.vue'
 import PageState from '@/shared/PageState.vue'
 import { useHeadline } from '@/shared/useHeadline'
@@ -80,10 +80,10 @@ onMounted(reload)
 const shown = computed(() => (data.value?.attempts ?? []).filter((one) => withMissed.value || !isMiss(one)))
 
 /** The newest in the table: thousands of rows are for the file and not for reading. */
-const MOST_ROWS = 200
-const rows = computed(() =>
-  (data.value?.attempts ?? []).map((one, index) => ({ one, index })).slice(-MOST_ROWS),
-)
+const rows = computed(() => {
+  const { attempts = [], newest = [] } = data.value ?? {}
+  return newest.map((one, at) => ({ one, index: attempts.length - newest.length + at }))
+})
 
 /** Landings that the stroke hardly ever gives: asked about, never taken away. */
 const asked = computed(() =>
@@ -99,7 +99,7 @@ const closeUp = computed(() => {
   if (!review) return undefined
   const { target, zone } = review.shot
   const reach = shown.value
-    .flatMap(({ attempt }) => (attempt.landing ? [attempt.landing] : []))
+    .flatMap(({ landing }) => (landing ? [landing] : []))
     .map((p) =>
       Math.max(
         Math.abs(p.xMillimetres - target.xMillimetres),
@@ -125,8 +125,8 @@ const closeUp = computed(() => {
   return { centre: target, sideMillimetres: side }
 })
 
-function isMiss({ attempt }: Attempt): boolean {
-  return attempt.outcome.startsWith('MISSED') || attempt.outcome === 'OTHER'
+function isMiss({ outcome }: Mark): boolean {
+  return outcome.startsWith('MISSED') || outcome === 'OTHER'
 }
 
 /** One group of the findings by itself, over every session. */
@@ -153,7 +153,7 @@ watch(() => [props.sessionId, text('pot'), text('call'), text('observation')], r
 const baseline = computed(() => (data.value?.explored ? data.value.attempts[0] : undefined))
 
 function readOut(one: Attempt): string {
-  const from = baseline.value?.attempt.landing
+  const from = baseline.value?.landing
   if (one.attempt.landing && from) {
     return one.id === baseline.value?.id
       ? t('recording.baseline')

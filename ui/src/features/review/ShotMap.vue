@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { Attempt, Point, Review } from '@/api/types'
+import type { Mark, Point, Review } from '@/api/types'
 import LandingMark from '@/table/LandingMark.vue'
 import ShotMarks from '@/table/ShotMarks.vue'
 import SpreadMarks from '@/table/SpreadMarks.vue'
@@ -12,7 +12,7 @@ import MarkCanvas from './MarkCanvas.vue'
 /** The landings with their spread, on the whole table or close up; close up it is dragged and zoomed. */
 const props = defineProps<{
   review: Review
-  shown: Attempt[]
+  shown: Mark[]
   chosenId?: string
   closeUp?: { centre: Point; sideMillimetres: number }
   label: string
@@ -39,15 +39,11 @@ const frame = computed(() => tableFrame(props.review.table, false, 1))
 /** Which part of the table is seen at which size: the same object until it changes. */
 const part = computed(() => [view.value, diagram.value?.millimetresPerPixel])
 const parts = computed(() =>
-  many.value
-    ? []
-    : props.shown.flatMap((attempt) =>
-        attempt.attempt.landing ? [{ attempt, place: attempt.attempt.landing }] : [],
-      ),
+  many.value ? [] : props.shown.flatMap((mark) => (mark.landing ? [{ mark, place: mark.landing }] : [])),
 )
-function state(attempt: Attempt): 'chosen' | 'faint' | 'plain' {
-  if (attempt.id === props.chosenId) return 'chosen'
-  return attempt.attempt.outcome.startsWith('MISSED') ? 'faint' : 'plain'
+function state(mark: Mark): 'chosen' | 'faint' | 'plain' {
+  if (mark.id === props.chosenId) return 'chosen'
+  return mark.outcome.startsWith('MISSED') ? 'faint' : 'plain'
 }
 
 let next: { centre: Point; sideMillimetres: number } | undefined
@@ -90,10 +86,10 @@ function release(event: PointerEvent): void {
 function pick(event: PointerEvent): void {
   const place = diagram.value?.clientToTable({ x: event.clientX, y: event.clientY })
   if (!place) return
-  let nearest: Attempt | undefined
+  let nearest: Mark | undefined
   let least = HIT_PIXELS * (diagram.value?.millimetresPerPixel ?? 1)
   for (const one of props.shown) {
-    const at = one.attempt.landing
+    const at = one.landing
     if (!at) continue
     const off = Math.hypot(at.xMillimetres - place.xMillimetres, at.yMillimetres - place.yMillimetres)
     if (off <= least) {
@@ -129,13 +125,13 @@ function zoom(event: WheelEvent): void {
       <ShotMarks :shot="review.shot" :faint="true" />
       <SpreadMarks v-if="!review.explored" :dispersion="review.dispersion" />
       <LandingMark
-        v-for="{ attempt, place } in parts"
-        :key="attempt.id"
-        v-memo="[attempt, state(attempt), diagram?.millimetresPerPixel]"
+        v-for="{ mark, place } in parts"
+        :key="mark.id"
+        v-memo="[mark, state(mark), diagram?.millimetresPerPixel]"
         :place="place"
-        :outcome="attempt.attempt.outcome"
-        :foul="attempt.attempt.foul"
-        :state="state(attempt)"
+        :outcome="mark.outcome"
+        :foul="mark.foul"
+        :state="state(mark)"
       />
       <!-- Above the landings: its words are to be read. -->
       <ExploreMarks v-if="review.explored" :explored="review.explored" :scale="review.table.strike" />

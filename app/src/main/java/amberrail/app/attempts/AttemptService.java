@@ -3,6 +3,7 @@ package amberrail.app.attempts;
 import amberrail.app.people.Access;
 import amberrail.app.people.SignedIn;
 import amberrail.app.sessions.PracticeSession;
+import amberrail.app.sessions.PracticeSession.DrillVersion;
 import amberrail.app.sessions.SessionService;
 import amberrail.app.web.Missing;
 import amberrail.core.attempt.PlayedAttempt;
@@ -76,11 +77,14 @@ public class AttemptService {
                         .toList());
     }
 
-    /** One student's attempts at a drill over sessions on the same table, as they were played. */
-    public List<RecordedAttempt> ofDrill(List<PracticeSession> alike, UUID studentId, String drillId) {
+    /** One student's attempts at a drill version over sessions on the same table, as they were played. */
+    public List<RecordedAttempt> ofDrill(List<PracticeSession> alike, UUID studentId, DrillVersion version) {
+        Set<UUID> ids = alike.stream().map(PracticeSession::id).collect(Collectors.toSet());
         return judging.recorded(
                 alike.get(0).table(),
-                attempts.ofDrill(alike.stream().map(PracticeSession::id).toList(), studentId, drillId));
+                attempts.ofDrill(studentId, version.drillId(), version.version()).stream()
+                        .filter(row -> ids.contains(row.sessionId))
+                        .toList());
     }
 
     /** One attempt of a session, undone or not; {@link Missing} if it has none with this id that this person may see. */

@@ -1,6 +1,5 @@
 package amberrail.app.report;
 
-import amberrail.app.attempts.AttemptView;
 import amberrail.app.kit.PointView;
 import amberrail.app.paper.Canvas.Ink;
 import amberrail.app.paper.Canvas.Stroke;
@@ -21,14 +20,11 @@ final class ReportMap {
 
     static void draw(PdfCanvas canvas, ReviewView review) throws IOException {
         SetUpDrawing.draw(canvas, review.table(), review.shot());
-        for (AttemptView one : review.attempts()) {
-            if (one.attempt().landing() != null) {
-                PointView at = new PointView(
-                        one.attempt().landing().xMillimetres(),
-                        one.attempt().landing().yMillimetres());
-                boolean made = one.attempt().outcome().potted();
+        for (ReviewView.ReviewMarkView one : review.attempts()) {
+            if (one.landing() != null) {
+                boolean made = one.outcome().potted();
                 canvas.circle(
-                        at,
+                        one.landing(),
                         made ? MARK_MILLIMETRES : MARK_MILLIMETRES - 3,
                         made ? Ink.BLACK : null,
                         made ? null : Stroke.solid(Ink.BLACK, 5));

@@ -297,11 +297,9 @@ public final class Findings {
     }
 
     private static DispersionView dispersion(ShotLayout layout, List<RecordedAttempt> landed) {
-        return DispersionView.of(layout, spread(layout, landed), spread(layout, landed));
-    }
-
-    private static Dispersion spread(ShotLayout layout, List<RecordedAttempt> landed) {
-        return Dispersion.of(layout.target(), layout.arrival(), places(layout, landed), Proportion.DEFAULT_LEVEL);
+        Dispersion spread =
+                Dispersion.of(layout.target(), layout.arrival(), places(layout, landed), Proportion.DEFAULT_LEVEL);
+        return DispersionView.of(layout, spread, spread);
     }
 
     private static MirrorView mirror(Side here, Side there) {

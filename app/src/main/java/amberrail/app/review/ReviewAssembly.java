@@ -62,7 +62,11 @@ final class ReviewAssembly {
                 chosen.shot(),
                 chosen.shots(),
                 shot,
-                shown.stream().map(AttemptView::of).toList(),
+                shown.stream().map(ReviewView.ReviewMarkView::of).toList(),
+                shown.stream()
+                        .skip(Math.max(0, shown.size() - ReviewView.MOST_WHOLE))
+                        .map(AttemptView::of)
+                        .toList(),
                 outcomes(shown),
                 count(results, PottingResult::inOff),
                 count(results, PottingResult::foul),

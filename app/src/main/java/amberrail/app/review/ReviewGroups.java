@@ -5,7 +5,9 @@ import amberrail.core.drill.Drill;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /** The parts that a review looks at one at a time: each station, side and shot with attempts. */
 final class ReviewGroups {
@@ -19,18 +21,29 @@ final class ReviewGroups {
     }
 
     static List<ReviewView.GroupView> of(Drill drill, List<RecordedAttempt> all) {
+        Map<Place, Integer> counted = new HashMap<>();
+        all.forEach(a -> counted.merge(Place.of(a), 1, Integer::sum));
         List<ReviewView.GroupView> groups = new ArrayList<>();
         for (int station = 0; station < drill.stations().size(); station++) {
             for (boolean mirrored : new boolean[] {false, true}) {
                 for (int shot = 0; shot < drill.station(station).shots().size(); shot++) {
-                    int n = attemptsAt(all, station, mirrored, shot).size();
-                    if (n > 0) {
+                    Integer n = counted.get(new Place(station, mirrored, shot));
+                    if (n != null) {
                         groups.add(one(drill, station, mirrored, shot, n));
                     }
                 }
             }
         }
         return groups;
+    }
+
+    private record Place(int station, boolean mirrored, int shot) {
+        static Place of(RecordedAttempt one) {
+            return new Place(
+                    one.played().station(),
+                    one.played().mirrored(),
+                    one.played().shot());
+        }
     }
 
     private static ReviewView.GroupView largest(Drill drill, List<ReviewView.GroupView> groups) {

@@ -126,7 +126,7 @@ public class ReviewService {
                         && one.table().equals(newest.table()))
                 .toList();
         Drill drill = drills.version(version.drillId(), version.version());
-        List<RecordedAttempt> all = attempts.ofDrill(alike, studentId, drill.id());
+        List<RecordedAttempt> all = attempts.ofDrill(alike, studentId, version);
         ReviewView.SelectionView selection = new ReviewView.SelectionView(
                 people.person(studentId).name(),
                 drill.title(),

@@ -1,6 +1,7 @@
 package amberrail.app.review;
 
 import amberrail.app.attempts.AttemptView;
+import amberrail.app.attempts.RecordedAttempt;
 import amberrail.app.drills.ShotView;
 import amberrail.app.kit.PointView;
 import amberrail.app.kit.TableDrawing;
@@ -24,6 +25,8 @@ import java.util.UUID;
  * @param session     the one session that is looked at; else {@code selection} says what is
  * @param groups      every station, side and shot that has attempts, and how many
  * @param shotIndex   which of the station's shots, from 0
+ * @param attempts    all that are shown, in their order; no more of each than the map draws, since there may be thousands
+ * @param newest      the last of them whole, at most {@link #MOST_WHOLE}
  * @param outcomes    attempts by outcome
  * @param inZone      landings of made pots inside the zone, in-offs counted as outside; left out where no zone is asked
  * @param successes   whole successes as the judge saw them; left out where nothing passes or fails
@@ -42,7 +45,8 @@ public record ReviewView(
         int shotIndex,
         int shots,
         ShotView shot,
-        List<AttemptView> attempts,
+        List<ReviewMarkView> attempts,
+        List<AttemptView> newest,
         Map<PotOutcome, Integer> outcomes,
         int inOffs,
         int fouls,
@@ -54,6 +58,24 @@ public record ReviewView(
         DispersionView dispersion,
         @MayBeMissing ExploredView explored,
         Findings.FindingsView findings) {
+
+    /** Rows that anybody reads; whole attempts are fifteen times the size of a mark. */
+    static final int MOST_WHOLE = 200;
+
+    /** An attempt on the map; {@code landing} is left out where none was seen. */
+    public record ReviewMarkView(
+            UUID id,
+            PotOutcome outcome,
+            boolean foul,
+            @MayBeMissing PointView landing) {
+        static ReviewMarkView of(RecordedAttempt one) {
+            return new ReviewMarkView(
+                    one.id(),
+                    one.played().outcome(),
+                    one.played().seen().foul(),
+                    one.landing().map(PointView::of).orElse(null));
+        }
+    }
 
     /**
      * Attempts of several sessions in place of one.

@@ -113,6 +113,8 @@ class ReviewTest extends AppTest {
         String path = "/api/v1/students/{id}/selection?drillId=" + Club.DRILL;
         JsonNode all = tree(read(student, path, student.accountId()));
         assertThat(all.get("attempts")).hasSize(4);
+        assertThat(all.get("newest").findValuesAsText("id"))
+                .isEqualTo(all.get("attempts").findValuesAsText("id"));
         assertThat(all.at("/selection/sessions")).hasSize(2);
         assertThat(all.at("/potted/successes").asInt()).isEqualTo(2);
         assertThat(tree(read(student, path + "&pot=MISSED", student.accountId()))
