@@ -33,6 +33,13 @@ export const router = createRouter({
       component: () => import('./features/bench/BenchPage.vue'),
       props: true,
     },
+    { path: '/plan', component: () => import('./features/plan/PlansPage.vue'), meta: { aboutStudent: true } },
+    {
+      path: '/plan/goals',
+      component: () => import('./features/plan/GoalsPage.vue'),
+      meta: { aboutStudent: true },
+    },
+    { path: '/plan/:id', component: () => import('./features/plan/PlanPage.vue'), props: true },
     { path: '/table', component: () => import('./features/recording/NobodyPage.vue') },
     { path: '/table/begin', component: () => import('./features/recording/BeginPage.vue') },
     {

@@ -5,12 +5,23 @@ import common from './words/pool/common.json'
 import grades from './words/pool/grades.json'
 import lab from './words/pool/lab.json'
 import library from './words/pool/library.json'
+import plan from './words/pool/plan.json'
 import progress from './words/pool/progress.json'
 import recording from './words/pool/recording.json'
 import review from './words/pool/review.json'
 import snooker from './words/snooker.json'
 
-const pool = { ...common, ...bench, ...grades, ...lab, ...library, ...progress, ...recording, ...review }
+const pool = {
+  ...common,
+  ...bench,
+  ...grades,
+  ...lab,
+  ...library,
+  ...plan,
+  ...progress,
+  ...recording,
+  ...review,
+}
 
 /** One locale per dialect; snooker falls back to pool where both say the same. */
 export const i18n = createI18n({

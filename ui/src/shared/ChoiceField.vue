@@ -1,7 +1,8 @@
 <script setup lang="ts" generic="T extends string">
+import Select from 'primevue/select'
 import { useId } from 'vue'
 
-/** One of a few, with its label: the browser's own list, which every keyboard and screen reader knows. */
+/** One of a few, with its label. */
 defineProps<{
   label: string
   options: { value: T; label: string }[]
@@ -14,11 +15,17 @@ const id = useId()
 
 <template>
   <div class="choice">
-    <label :for="id" :class="{ 'visually-hidden': hideLabel }">{{ label }}</label>
-    <select :id="id" v-model="model">
-      <option v-if="placeholder" :value="undefined" disabled>{{ placeholder }}</option>
-      <option v-for="option in options" :key="option.value" :value="option.value">{{ option.label }}</option>
-    </select>
+    <span :id="id" class="label" :class="{ 'visually-hidden': hideLabel }">{{ label }}</span>
+    <Select
+      v-model="model"
+      :options="options"
+      option-label="label"
+      option-value="value"
+      :placeholder="placeholder"
+      :aria-labelledby="id"
+      size="small"
+      @keydown.stop
+    />
   </div>
 </template>
 
@@ -27,18 +34,8 @@ const id = useId()
   display: grid;
   gap: 2px;
 }
-label {
+.label {
   font-size: 14px;
   font-weight: 600;
-}
-select {
-  min-height: 38px;
-  padding: 4px 8px;
-  border: 1px solid var(--edge);
-  border-radius: 6px;
-  background: var(--paper-raised);
-  color: var(--ink);
-  font: inherit;
-  max-width: 100%;
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import InputText from 'primevue/inputtext'
 import { computed, ref, useId, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 
@@ -42,10 +43,11 @@ function commit(): void {
   <div class="number">
     <label :for="id">{{ label }}</label>
     <span class="entry">
-      <input
+      <InputText
         :id="id"
         v-model="text"
-        type="text"
+        size="small"
+        :invalid="problem !== ''"
         inputmode="decimal"
         autocomplete="off"
         :aria-invalid="problem !== ''"
@@ -74,20 +76,9 @@ label {
   align-items: center;
   gap: 6px;
 }
-input {
+.entry :deep(.p-inputtext) {
   width: 6.5em;
-  min-height: 38px;
-  padding: 4px 8px;
-  border: 1px solid var(--edge);
-  border-radius: 6px;
-  background: var(--paper-raised);
-  color: var(--ink);
-  font: inherit;
   font-variant-numeric: tabular-nums;
-}
-input[aria-invalid='true'] {
-  border-color: var(--brick);
-  border-width: 2px;
 }
 .problem {
   color: var(--brick-text);

@@ -44,6 +44,7 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
 const steps = computed(() => [
   { key: 'today', to: '/today' },
   { key: 'drills', to: '/drills' },
+  { key: 'plan', to: '/plan' },
   { key: 'table', to: hand.hand.sessionId ? `/table/${hand.hand.sessionId}` : '/table' },
   { key: 'review', to: '/review' },
   { key: 'progress', to: '/progress' },

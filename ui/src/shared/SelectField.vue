@@ -30,7 +30,11 @@ const chosen = defineModel<string | undefined>()
 <style scoped>
 label {
   display: grid;
-  gap: 4px;
+  gap: 2px;
+  font-size: 14px;
   font-weight: 600;
+}
+.p-select {
+  font-weight: 400;
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import InputText from 'primevue/inputtext'
 import Popover from 'primevue/popover'
 import { computed, nextTick, ref, useId } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -13,7 +14,7 @@ const hand = useHand()
 const { choose } = useAboutStudent()
 const { data, busy, problem, reload } = useLoad(() => answer(api.GET('/api/v1/students')))
 const popover = ref<InstanceType<typeof Popover>>()
-const field = ref<HTMLInputElement>()
+const field = ref<{ $el: HTMLInputElement }>()
 const typed = ref('')
 const at = ref(0)
 let enterWaits = false
@@ -54,7 +55,7 @@ async function enter(): Promise<void> {
 
 async function shown(): Promise<void> {
   await nextTick()
-  field.value?.focus()
+  field.value?.$el.focus()
 }
 
 function move(step: number): void {
@@ -75,12 +76,10 @@ defineExpose({ open })
   <Popover ref="popover" :pt="{ root: { 'aria-label': t('student.choose') } }" @show="shown">
     <div class="picker">
       <label :for="`${listId}-field`">{{ t('student.choose') }}</label>
-      <input
+      <InputText
         :id="`${listId}-field`"
         ref="field"
         v-model="typed"
-        class="line"
-        type="text"
         role="combobox"
         autocomplete="off"
         aria-expanded="true"

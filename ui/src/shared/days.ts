@@ -15,3 +15,18 @@ export function daysSince(moment: string): number {
   // Rounded: a day on which the clocks change has not 24 hours.
   return Math.round((midnight(new Date()) - midnight(new Date(moment))) / DAY_MILLISECONDS)
 }
+
+/** The reader's own, as the server asks for it. */
+export const ZONE = Intl.DateTimeFormat().resolvedOptions().timeZone
+
+/** So many days from the reader's today, as a day alone. */
+export function dayFromToday(days: number): string {
+  const date = new Date()
+  date.setDate(date.getDate() + days)
+  return dayAlone(date)
+}
+
+export function dayAlone(date: Date): string {
+  const two = (n: number) => String(n).padStart(2, '0')
+  return `${String(date.getFullYear()).padStart(4, '0')}-${two(date.getMonth() + 1)}-${two(date.getDate())}`
+}

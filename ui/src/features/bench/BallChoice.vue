@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Checkbox from 'primevue/checkbox'
 import { useI18n } from 'vue-i18n'
 import { useNeededList } from './useNeededList'
 
@@ -18,7 +19,7 @@ function toggle(label: string): void {
   <fieldset>
     <legend>{{ t('bench.ballsLabel') }}</legend>
     <label v-for="ball in balls" :key="ball.value">
-      <input type="checkbox" :checked="chosen.includes(ball.value)" @change="toggle(ball.value)" />
+      <Checkbox :model-value="chosen.includes(ball.value)" binary @update:model-value="toggle(ball.value)" />
       {{ ball.label }}
       <span v-if="chosen.includes(ball.value)" class="quiet small"
         >({{ chosen.indexOf(ball.value) + 1 }})</span

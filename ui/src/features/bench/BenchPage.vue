@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import InputText from 'primevue/inputtext'
+import Checkbox from 'primevue/checkbox'
 import { computed, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Point } from '@/api/types'
@@ -83,13 +85,7 @@ function rename(event: Event): void {
         <h1 class="visually-hidden">{{ bench.drill.value?.title }}</h1>
         <label class="title">
           <span class="visually-hidden">{{ t('bench.titleLabel') }}</span>
-          <input
-            type="text"
-            maxlength="80"
-            :value="bench.drill.value?.title"
-            @change="rename"
-            @keydown.stop
-          />
+          <InputText maxlength="80" :model-value="bench.drill.value?.title" @change="rename" @keydown.stop />
         </label>
         <SaveState />
         <RouterLink :to="`/drills/${props.id}`" class="done">{{ t('bench.done') }}</RouterLink>
@@ -135,7 +131,7 @@ function rename(event: Event): void {
           <span class="ruler figures">{{ ruler }}</span>
           <span class="overlays no-print" role="group" :aria-label="t('bench.overlaysLabel')">
             <label v-for="name in overlays" :key="name">
-              <input v-model="bench.overlays[name]" type="checkbox" />
+              <Checkbox v-model="bench.overlays[name]" binary />
               {{ t(`bench.overlay.${name}`) }}
             </label>
           </span>

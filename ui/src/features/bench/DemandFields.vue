@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Checkbox from 'primevue/checkbox'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Field } from '@/shared/field'
@@ -73,10 +74,10 @@ const zone = computed<{ name: string; zone: DraftZone } | undefined>(() => {
       @update:model-value="(labels) => change({ balls: labels })"
     />
     <label v-if="demand.kind === 'touch-balls'" class="check">
-      <input
-        type="checkbox"
-        :checked="demand.inOrder ?? false"
-        @change="change({ inOrder: ($event.target as HTMLInputElement).checked })"
+      <Checkbox
+        :model-value="demand.inOrder ?? false"
+        binary
+        @update:model-value="(inOrder) => change({ inOrder })"
       />
       {{ t('bench.inOrder') }}
     </label>

@@ -62,6 +62,7 @@ function choose(index: number): void {
     <p v-if="demands.length === 0" class="quiet small">{{ t('bench.noDemands') }}</p>
     <ChoiceField
       v-if="demands.length < 12"
+      :key="demands.length"
       :label="t('bench.addDemand')"
       :placeholder="t('bench.chooseDemand')"
       :model-value="undefined"

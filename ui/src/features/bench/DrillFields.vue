@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import InputText from 'primevue/inputtext'
+import Textarea from 'primevue/textarea'
+import Checkbox from 'primevue/checkbox'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import ChoiceField from '@/shared/ChoiceField.vue'
@@ -53,10 +56,11 @@ const SENTENCES = ['purpose', 'watch', 'missReads'] as const
   <section v-if="drill" class="drill">
     <label v-for="name in SENTENCES" :key="name" class="wide">
       {{ t(`bench.words.${name}`) }}
-      <textarea
+      <Textarea
+        fluid
         rows="2"
         maxlength="400"
-        :value="drill[name] ?? ''"
+        :model-value="drill[name] ?? ''"
         @keydown.stop
         @change="set({ [name]: text($event) })"
       />
@@ -77,11 +81,9 @@ const SENTENCES = ['purpose', 'watch', 'missReads'] as const
     />
     <label>
       {{ t('drills.family') }}
-      <input
-        type="text"
-        class="line"
+      <InputText
         maxlength="40"
-        :value="drill.tags.family"
+        :model-value="drill.tags.family"
         @keydown.stop
         @change="text($event).trim() && set({ tags: { ...drill.tags, family: text($event).trim() } })"
       />
@@ -101,7 +103,7 @@ const SENTENCES = ['purpose', 'watch', 'missReads'] as const
     <fieldset>
       <legend>{{ t('bench.tablesLabel') }}</legend>
       <label v-for="table in TABLES" :key="table" class="check">
-        <input type="checkbox" :checked="drill.tables.includes(table)" @change="setTables(table)" />
+        <Checkbox :model-value="drill.tables.includes(table)" binary @update:model-value="setTables(table)" />
         {{ t(`bench.tables.${table}`) }}
         <span v-if="drill.tables[0] === table" class="quiet small">{{ t('bench.home') }}</span>
       </label>
@@ -109,10 +111,10 @@ const SENTENCES = ['purpose', 'watch', 'missReads'] as const
     <fieldset>
       <legend>{{ t('drills.gameLabel') }}</legend>
       <label v-for="game in GAMES" :key="game" class="check">
-        <input
-          type="checkbox"
-          :checked="drill.tags.games?.includes(game) ?? false"
-          @change="set({ tags: { ...drill.tags, games: toggled(drill.tags.games, game) } })"
+        <Checkbox
+          :model-value="drill.tags.games?.includes(game) ?? false"
+          binary
+          @update:model-value="set({ tags: { ...drill.tags, games: toggled(drill.tags.games, game) } })"
         />
         {{ t(`drills.game.${game.toUpperCase()}`) }}
       </label>
@@ -120,18 +122,18 @@ const SENTENCES = ['purpose', 'watch', 'missReads'] as const
     <fieldset>
       <legend>{{ t('bench.allowances') }}</legend>
       <label class="check">
-        <input
-          type="checkbox"
-          :checked="drill.sideAllowed ?? false"
-          @change="set({ sideAllowed: !drill.sideAllowed })"
+        <Checkbox
+          :model-value="drill.sideAllowed ?? false"
+          binary
+          @update:model-value="set({ sideAllowed: !drill.sideAllowed })"
         />
         {{ t('bench.sideAllowed') }}
       </label>
       <label class="check">
-        <input
-          type="checkbox"
-          :checked="drill.zonesInSights ?? false"
-          @change="set({ zonesInSights: !drill.zonesInSights })"
+        <Checkbox
+          :model-value="drill.zonesInSights ?? false"
+          binary
+          @update:model-value="set({ zonesInSights: !drill.zonesInSights })"
         />
         {{ t('bench.zonesInSights') }}
       </label>
@@ -139,10 +141,10 @@ const SENTENCES = ['purpose', 'watch', 'missReads'] as const
     <fieldset>
       <legend>{{ t('bench.cautionsLabel') }}</legend>
       <label v-for="caution in CAUTIONS" :key="caution" class="check">
-        <input
-          type="checkbox"
-          :checked="drill.cautions?.includes(caution) ?? false"
-          @change="set({ cautions: toggled(drill.cautions, caution) })"
+        <Checkbox
+          :model-value="drill.cautions?.includes(caution) ?? false"
+          binary
+          @update:model-value="set({ cautions: toggled(drill.cautions, caution) })"
         />
         {{ t(`bench.caution.${caution}`) }}
       </label>
@@ -166,16 +168,6 @@ fieldset {
   gap: 2px;
   font-size: 14px;
   font-weight: 600;
-}
-textarea {
-  font: inherit;
-  font-weight: 400;
-  padding: 6px 8px;
-  border: 1px solid var(--edge);
-  border-radius: 6px;
-  background: var(--paper-raised);
-  color: var(--ink);
-  resize: vertical;
 }
 fieldset {
   border: 0;

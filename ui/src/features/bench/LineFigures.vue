@@ -51,7 +51,7 @@ const drawn = computed(() => (bench.held.value ? '' : JSON.stringify({ live: ben
       </dd>
       <dt>{{ t('bench.figure.aim') }}</dt>
       <dd>
-        {{ figure(lines.allowedAimMillimetres, 1) }} mm, {{ figure(lines.allowedAimMilliradians, 1) }} mrad
+        {{ figure(lines.allowedAimMillimetres, 1) }} mm ({{ figure(lines.allowedAimMilliradians, 1) }} mrad)
       </dd>
       <dt>{{ t('bench.figure.roll') }}</dt>
       <dd>

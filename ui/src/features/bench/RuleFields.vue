@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import InputText from 'primevue/inputtext'
+import Checkbox from 'primevue/checkbox'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import ChoiceField from '@/shared/ChoiceField.vue'
@@ -65,11 +67,9 @@ const backFields = computed(() => {
   <section v-if="station" class="rule">
     <label class="name">
       {{ t('bench.stationNameLabel') }}
-      <input
-        type="text"
-        class="line"
+      <InputText
         maxlength="80"
-        :value="station.name"
+        :model-value="station.name"
         @keydown.stop
         @change="
           ($event.target as HTMLInputElement).value.trim() &&
@@ -89,10 +89,10 @@ const backFields = computed(() => {
       :both-sides="(bench.drill.value?.mirror ?? 'after_the_original') !== 'none'"
     />
     <label class="check">
-      <input
-        type="checkbox"
-        :checked="station.stepBack !== undefined"
-        @change="
+      <Checkbox
+        :model-value="station.stepBack !== undefined"
+        binary
+        @update:model-value="
           set({
             stepBack: ($event.target as HTMLInputElement).checked ? { failures: 4, outOf: 5 } : undefined,
           })

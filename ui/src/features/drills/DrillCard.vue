@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Checkbox from 'primevue/checkbox'
 import { computed, useTemplateRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useDrillText } from '@/i18n/terms'
@@ -72,10 +73,10 @@ const seen = useSeen(card)
       <details v-if="folders.length > 0">
         <summary class="small">{{ t('library.putIn') }}</summary>
         <label v-for="folder in folders" :key="folder.id">
-          <input
-            type="checkbox"
-            :checked="entry.folders.includes(folder.id)"
-            @change="emit('folder', folder.id, !entry.folders.includes(folder.id))"
+          <Checkbox
+            :model-value="entry.folders.includes(folder.id)"
+            binary
+            @update:model-value="emit('folder', folder.id, !entry.folders.includes(folder.id))"
           />
           {{ folder.name }}
         </label>

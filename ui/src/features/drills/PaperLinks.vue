@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ChoiceField from '@/shared/ChoiceField.vue'
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
@@ -15,6 +16,10 @@ const props = defineProps<{
   hasZone: boolean
 }>()
 const { t } = useI18n()
+const PAPERS = [
+  { value: 'A4' as const, label: 'A4' },
+  { value: 'LETTER' as const, label: 'Letter' },
+]
 const paper = ref<'A4' | 'LETTER'>(navigator.language === 'en-US' ? 'LETTER' : 'A4')
 
 const query = computed(() =>
@@ -56,13 +61,7 @@ function file(name: string, ofOneShot = true): string {
         >{{ t('drills.paperMarks') }}</a
       >
     </template>
-    <label>
-      <span class="visually-hidden">{{ t('drills.paperSize') }}</span>
-      <select v-model="paper">
-        <option value="A4">A4</option>
-        <option value="LETTER">Letter</option>
-      </select>
-    </label>
+    <ChoiceField v-model="paper" hide-label :label="t('drills.paperSize')" :options="PAPERS" />
     <a :href="file('diagram.svg')" target="_blank">SVG</a>
     <a :href="file('diagram.png')" target="_blank">PNG</a>
   </p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import DialField from '@/shared/DialField.vue'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
@@ -118,17 +119,17 @@ function cell(row: Row, column: Column): string {
       <LabAnswer v-if="found && scale" :panel="panel" :found="found" :scale="scale" />
       <div class="dials">
         <ChoiceField v-model="kind" :label="t('lab.kindLabel')" :options="kinds" />
-        <label v-for="dial in panel.dials" :key="dial.name">
-          {{ t(`lab.dial.${dial.name}`) }}:
-          <strong class="figures">{{ dialled(dial) }}</strong>
-          <input
-            v-model.number="values[dial.name]"
-            type="range"
-            :min="dial.min"
-            :max="dial.max"
-            :step="dial.step"
-          />
-        </label>
+        <DialField
+          v-for="dial in panel.dials"
+          :key="dial.name"
+          :model-value="values[dial.name] ?? dial.min"
+          :label="t(`lab.dial.${dial.name}`)"
+          :reads="dialled(dial)"
+          :min="dial.min"
+          :max="dial.max"
+          :step="dial.step"
+          @update:model-value="(value) => (values[dial.name] = value)"
+        />
       </div>
       <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
       <LabTable v-if="rows" :panel="panel" :rows="rows" :numbered="strokes !== undefined" :cell="cell" />
@@ -198,14 +199,6 @@ nav button[aria-pressed='true'] {
   display: grid;
   gap: 10px;
   margin: 10px 0;
-}
-.dials label {
-  display: block;
-}
-input[type='range'] {
-  width: 100%;
-  min-height: 32px;
-  accent-color: var(--amber);
 }
 .cloth :deep(svg) {
   height: auto;

@@ -83,7 +83,8 @@ function stopChart(
     yName: t('lab.axis.pace'),
     curves: (curves ?? []).map(({ distanceMillimetres, points }) => ({
       name: millimetres(distanceMillimetres),
-      points: points.map(below),
+      // Each is named at its last point, and on the right they lie apart with room beside them.
+      points: points.map(below).sort((a, b) => a.x - b.x),
       strong: distanceMillimetres === values.distanceMillimetres,
     })),
     note: t('lab.strongIs', { distance: millimetres(values.distanceMillimetres ?? 0) }),

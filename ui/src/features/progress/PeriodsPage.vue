@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import DateField from '@/shared/DateField.vue'
 import Button from 'primevue/button'
 import { computed, onMounted, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -57,14 +58,13 @@ function share(made: number, tries: number): string {
     @retry="reload"
   >
     <form class="days" @submit.prevent>
-      <label v-for="field in FIELDS" :key="field">
-        {{ t(`progress.periods.${field}`) }}
-        <input
-          type="date"
-          :value="periods[field]"
-          @change="choose({ [field]: ($event.target as HTMLInputElement).value })"
-        />
-      </label>
+      <DateField
+        v-for="field in FIELDS"
+        :key="field"
+        :model-value="periods[field]"
+        :label="t(`progress.periods.${field}`)"
+        @update:model-value="(day) => choose({ [field]: day })"
+      />
     </form>
     <p class="quick no-print">
       <Button
@@ -136,20 +136,6 @@ function share(made: number, tries: number): string {
   flex-wrap: wrap;
   gap: 8px 20px;
   margin: 8px 0;
-}
-label {
-  display: grid;
-  gap: 4px;
-  font-weight: 600;
-}
-input {
-  min-height: 44px;
-  padding: 0 8px;
-  border: 1px solid var(--edge);
-  border-radius: 6px;
-  background: var(--field);
-  color: var(--ink);
-  font: inherit;
 }
 .headline {
   font-size: 20px;

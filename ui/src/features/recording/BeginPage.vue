@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Checkbox from 'primevue/checkbox'
 import Button from 'primevue/button'
 import MultiSelect from 'primevue/multiselect'
 import { computed, onMounted, ref } from 'vue'
@@ -89,7 +90,7 @@ async function begin(): Promise<void> {
           <legend>{{ t('recording.session.students') }}</legend>
           <p class="small quiet">{{ t('recording.begin.order') }}</p>
           <label v-for="student in data.students" :key="student.id" class="check">
-            <input v-model="studentIds" type="checkbox" :value="student.id" /> {{ student.name }}
+            <Checkbox v-model="studentIds" :value="student.id" /> {{ student.name }}
             <span v-if="studentIds.length > 1 && studentIds.includes(student.id)" class="small quiet figures">
               {{ studentIds.indexOf(student.id) + 1 }}.
             </span>
@@ -133,7 +134,7 @@ async function begin(): Promise<void> {
           />
         </details>
         <label v-if="isCoach" class="check"
-          ><input v-model="coached" type="checkbox" /> {{ t('recording.begin.coached') }}</label
+          ><Checkbox v-model="coached" binary /> {{ t('recording.begin.coached') }}</label
         >
         <p v-if="refusal" role="alert" class="problem">{{ refusal }}</p>
         <Button
@@ -162,6 +163,12 @@ form {
 form > * {
   min-width: 0;
 }
+form > label:not(.check) {
+  display: grid;
+  gap: 2px;
+  font-size: 14px;
+  font-weight: 600;
+}
 fieldset {
   border: 0;
   padding: 0;
@@ -176,10 +183,6 @@ legend {
   gap: 10px;
   align-items: center;
   min-height: 44px;
-}
-.check input {
-  width: 22px;
-  height: 22px;
 }
 .problem {
   color: var(--brick-text);

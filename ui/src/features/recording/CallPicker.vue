@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import DialField from '@/shared/DialField.vue'
 import Dialog from 'primevue/dialog'
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -116,10 +117,7 @@ function takeAway(): void {
       <path :d="`M${-radius} 0 H${radius} M0 ${-radius} V${radius}`" class="cross" />
       <circle :cx="side" :cy="-height" :r="scale.tipDiameterMillimetres / 2" class="tip" />
     </svg>
-    <label>
-      {{ t('recording.call.pace') }}
-      <input v-model.number="pace" type="range" min="1" max="10" step="0.5" />
-    </label>
+    <DialField v-model="pace" :label="t('recording.call.pace')" :min="1" :max="10" :step="0.5" />
     <div class="act">
       <button type="button" class="main" @click="take">{{ t('recording.call.take') }}</button>
       <button type="button" @click="takeAway">{{ t('recording.call.none') }}</button>
@@ -162,14 +160,6 @@ svg {
   fill-opacity: 0.75;
   stroke: var(--mark-ink);
   stroke-width: 0.4;
-}
-label {
-  display: block;
-}
-input {
-  width: 100%;
-  min-height: 44px;
-  accent-color: var(--amber);
 }
 .act {
   display: flex;

@@ -17,6 +17,7 @@ import NudgeKeys from './NudgeKeys.vue'
 import ObservationKeys from './ObservationKeys.vue'
 import OutcomeKeys from './OutcomeKeys.vue'
 import PlaceReading from './PlaceReading.vue'
+import PlanStrip from './PlanStrip.vue'
 import ReadOut from './ReadOut.vue'
 import RecordingCloth from './RecordingCloth.vue'
 import RecordingFooter from './RecordingFooter.vue'
@@ -113,20 +114,22 @@ async function play(studentId: string, drillId: string): Promise<void> {
   <main class="recording">
     <PageState :busy="busy" :problem="problem" :ready="data !== undefined" @retry="reload">
       <template v-if="detail && shot && turn.stationView.value && turn.drill.value && table">
-        <RunHeader
-          class="header"
-          :title="turn.drill.value.drill.title"
-          :student="turn.students.value.length > 1 ? turn.student.value?.name : undefined"
-          :station-name="stationName"
-          :station="turn.station.value"
-          :stations="turn.drill.value.stations.length"
-          :mirrored="turn.mirrored.value"
-          :rule="turn.stationView.value.rule"
-          :standing="turn.standing.value"
-          :explores="turn.drill.value.drill.explore"
-          :ends-at="`/table/${sessionId}/end`"
-          @go="recording.goTo"
-        />
+        <div class="header">
+          <RunHeader
+            :title="turn.drill.value.drill.title"
+            :student="turn.students.value.length > 1 ? turn.student.value?.name : undefined"
+            :station-name="stationName"
+            :station="turn.station.value"
+            :stations="turn.drill.value.stations.length"
+            :mirrored="turn.mirrored.value"
+            :rule="turn.stationView.value.rule"
+            :standing="turn.standing.value"
+            :explores="turn.drill.value.drill.explore"
+            :ends-at="`/table/${sessionId}/end`"
+            @go="recording.goTo"
+          />
+          <PlanStrip :session-id="sessionId" :recording="recording" />
+        </div>
         <div class="cloth">
           <RecordingCloth
             v-model:cross="cross"
@@ -271,6 +274,9 @@ async function play(studentId: string, drillId: string): Promise<void> {
 }
 .header {
   grid-area: header;
+  display: grid;
+  gap: 6px;
+  min-width: 0;
 }
 .cloth {
   grid-area: cloth;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Textarea from 'primevue/textarea'
 import Button from 'primevue/button'
 import { ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -44,7 +45,7 @@ async function keep(): Promise<void> {
     <form @submit.prevent="keep">
       <label>
         {{ t('recording.routine.steps') }}
-        <textarea v-model="steps" rows="4" />
+        <Textarea v-model="steps" fluid rows="4" />
       </label>
       <NumberField
         v-model="seconds"
@@ -67,17 +68,6 @@ form {
 }
 label {
   width: 100%;
-}
-textarea {
-  display: block;
-  width: 100%;
-  min-height: 44px;
-  padding: 8px;
-  font: inherit;
-  border: 1px solid var(--edge);
-  border-radius: 6px;
-  background: var(--paper-raised);
-  color: var(--ink);
 }
 summary {
   min-height: 44px;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Checkbox from 'primevue/checkbox'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import type { Routine } from '@/api/types'
 
@@ -30,7 +31,7 @@ const left = computed(() => {
     </span>
     <ol v-if="open" class="bare">
       <li v-for="step in routine.steps" :key="step">
-        <label><input v-model="done" type="checkbox" :value="step" /> {{ step }}</label>
+        <label><Checkbox v-model="done" :value="step" /> {{ step }}</label>
       </li>
     </ol>
   </div>
@@ -53,10 +54,6 @@ label {
   display: inline-flex;
   align-items: center;
   gap: 6px;
-}
-input {
-  width: 20px;
-  height: 20px;
 }
 .over {
   color: var(--brick-text);

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import Textarea from 'primevue/textarea'
+import Checkbox from 'primevue/checkbox'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import Select from 'primevue/select'
@@ -131,7 +133,7 @@ const reopen = () => act(answer(api.POST('/api/v1/sessions/{id}/reopen', { param
       />
     </div>
     <label v-if="session.students.length > 1" class="check"
-      ><input v-model="byTurns" type="checkbox" /> {{ t('recording.session.byTurns') }}</label
+      ><Checkbox v-model="byTurns" binary /> {{ t('recording.session.byTurns') }}</label
     >
     <h2>{{ t('recording.session.drills') }}</h2>
     <div class="choices">
@@ -156,11 +158,11 @@ const reopen = () => act(answer(api.POST('/api/v1/sessions/{id}/reopen', { param
         @update:model-value="addDrill"
       />
     </div>
-    <label class="check"><input v-model="voice" type="checkbox" /> {{ t('recording.session.voice') }}</label>
+    <label class="check"><Checkbox v-model="voice" binary /> {{ t('recording.session.voice') }}</label>
     <RoutineForm :student-id="studentId" :routine="routine" @kept="(kept) => emit('routine', kept)" />
     <label>
       {{ t('recording.session.note') }}
-      <textarea v-model="note" rows="3" maxlength="4000" @change="keepNote" />
+      <Textarea v-model="note" fluid rows="3" maxlength="4000" @change="keepNote" />
     </label>
     <div class="choices">
       <template v-if="!session.closedAt">
@@ -188,19 +190,6 @@ h2 {
   gap: 8px;
   align-items: center;
   min-height: 44px;
-}
-.check input {
-  width: 22px;
-  height: 22px;
-}
-textarea {
-  width: 100%;
-  font: inherit;
-  padding: 8px;
-  border: 1px solid var(--edge);
-  border-radius: 6px;
-  background: var(--paper-raised);
-  color: var(--ink);
 }
 .problem {
   color: var(--brick-text);

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Textarea from 'primevue/textarea'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import { ref, watch } from 'vue'
@@ -21,22 +22,17 @@ function keep(): void {
 <template>
   <Dialog v-model:visible="visible" modal dismissable-mask :header="t('recording.noteTitle')">
     <form @submit.prevent="keep">
-      <textarea v-model="text" rows="3" maxlength="1000" autofocus :aria-label="t('recording.noteTitle')" />
+      <Textarea
+        v-model="text"
+        fluid
+        rows="3"
+        maxlength="1000"
+        autofocus
+        :aria-label="t('recording.noteTitle')"
+      />
       <Button type="submit" :label="t('recording.keepNote')" fluid />
     </form>
   </Dialog>
 </template>
 
-<style scoped>
-textarea {
-  display: block;
-  width: min(420px, 84vw);
-  margin-bottom: 10px;
-  padding: 8px;
-  font: inherit;
-  border: 1px solid var(--edge);
-  border-radius: 6px;
-  background: var(--paper-raised);
-  color: var(--ink);
-}
-</style>
+<style scoped></style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import DateField from '@/shared/DateField.vue'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
@@ -142,10 +143,10 @@ function heading({ session, selection }: Review): string {
     <p v-if="earlier.length === 0" class="quiet">{{ t('review.compare.none') }}</p>
     <template v-else>
       <ChoiceField v-model="chosen" :label="t('review.compare.with')" :options="options" />
-      <p v-if="chosen === DAYS" class="days">
-        <label>{{ t('review.from') }} <input v-model.lazy="from" type="date" /></label>
-        <label>{{ t('review.to') }} <input v-model.lazy="to" type="date" /></label>
-      </p>
+      <div v-if="chosen === DAYS" class="days">
+        <DateField v-model="from" :label="t('review.from')" />
+        <DateField v-model="to" :label="t('review.to')" />
+      </div>
       <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
       <template v-if="before && comparison">
         <div class="maps">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Checkbox from 'primevue/checkbox'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
@@ -231,7 +232,7 @@ const RESULT_WORDS = { SUCCESS: 'review.yes', FAILURE: 'review.no', NOT_JUDGED: 
           <section class="below">
             <MarkLegend :shot="data.shot" :outcomes="data.outcomes" :explored="data.explored !== undefined" />
             <label v-if="data.missedWithLanding > 0" class="small no-print">
-              <input v-model="withMissed" type="checkbox" />
+              <Checkbox v-model="withMissed" binary />
               {{ t('review.missedShown', { n: data.missedWithLanding }) }}
             </label>
             <p v-if="data.attempts.length > rows.length" class="small">

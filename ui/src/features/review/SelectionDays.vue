@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import DateField from '@/shared/DateField.vue'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
@@ -8,10 +9,10 @@ const emit = defineEmits<{ changed: [] }>()
 const { t } = useI18n()
 const route = useRoute()
 const router = useRouter()
-const days = computed(() => ({ from: route.query.from ?? '', to: route.query.to ?? '' }))
+const ENDS = ['from', 'to'] as const
+const days = computed(() => ({ from: String(route.query.from ?? ''), to: String(route.query.to ?? '') }))
 
-async function change(end: 'from' | 'to', event: Event): Promise<void> {
-  const value = (event.target as HTMLInputElement).value
+async function change(end: 'from' | 'to', value: string): Promise<void> {
   const rest = Object.entries(route.query).filter(([key]) => key !== end)
   await router.replace({ query: { ...Object.fromEntries(rest), ...(value ? { [end]: value } : {}) } })
   emit('changed')
@@ -19,12 +20,15 @@ async function change(end: 'from' | 'to', event: Event): Promise<void> {
 </script>
 
 <template>
-  <p class="days">
-    <label
-      >{{ t('review.from') }} <input type="date" :value="days.from" @change="change('from', $event)"
-    /></label>
-    <label>{{ t('review.to') }} <input type="date" :value="days.to" @change="change('to', $event)" /></label>
-  </p>
+  <div class="days">
+    <DateField
+      v-for="end in ENDS"
+      :key="end"
+      :model-value="days[end]"
+      :label="t(`review.${end}`)"
+      @update:model-value="(day) => change(end, day)"
+    />
+  </div>
 </template>
 
 <style scoped>

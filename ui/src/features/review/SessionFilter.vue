@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import DateField from '@/shared/DateField.vue'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
@@ -46,14 +47,13 @@ async function narrow(key: string, value: string | null | undefined): Promise<vo
       clears
       @update:model-value="(id) => narrow(one.key, id)"
     />
-    <label v-for="day in DAYS" :key="day">
-      {{ t(`sessions.${day}`) }}
-      <input
-        type="date"
-        :value="asked(day)"
-        @change="(event) => narrow(day, (event.target as HTMLInputElement).value)"
-      />
-    </label>
+    <DateField
+      v-for="day in DAYS"
+      :key="day"
+      :model-value="asked(day) ?? ''"
+      :label="t(`sessions.${day}`)"
+      @update:model-value="(value) => narrow(day, value)"
+    />
   </form>
 </template>
 
@@ -64,10 +64,5 @@ async function narrow(key: string, value: string | null | undefined): Promise<vo
   gap: 12px 16px;
   max-width: 1100px;
   margin: 14px 0 18px;
-}
-label {
-  display: grid;
-  gap: 4px;
-  font-weight: 600;
 }
 </style>

@@ -189,4 +189,34 @@ tbody a {
 .who {
   display: block;
 }
+/* A line of five does not fit on a phone: each session is a block there, its drill first. */
+@media (max-width: 600px) {
+  thead {
+    display: none;
+  }
+  tbody tr {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: 0 12px;
+    padding: 8px 0;
+    border-top: 1px solid var(--hairline);
+  }
+  tbody th,
+  tbody td {
+    padding: 0;
+    border: 0;
+  }
+  tbody th {
+    order: -2;
+  }
+  tbody td:last-child {
+    order: -1;
+  }
+  tbody td:nth-child(3) {
+    grid-column: 1 / -1;
+  }
+  .page {
+    padding: 16px;
+  }
+}
 </style>

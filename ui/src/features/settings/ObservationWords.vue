@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Textarea from 'primevue/textarea'
 import Button from 'primevue/button'
 import { onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -33,22 +34,10 @@ function show(kept: { words: string[] }): void {
   <form @submit.prevent="keep">
     <h2 id="observations">{{ t('settings.observations') }}</h2>
     <p class="small quiet">{{ t('settings.observationsLead', { n: MOST }) }}</p>
-    <textarea v-model="text" :rows="MOST" aria-labelledby="observations" />
+    <Textarea v-model="text" fluid :rows="MOST" aria-labelledby="observations" />
     <Button type="submit" severity="secondary" :label="t('settings.keep')" />
     <p role="status" class="quiet">{{ said }}</p>
   </form>
 </template>
 
-<style scoped>
-textarea {
-  display: block;
-  width: min(420px, 90vw);
-  margin: 6px 0 10px;
-  padding: 8px;
-  font: inherit;
-  border: 1px solid var(--edge);
-  border-radius: 6px;
-  background: var(--paper-raised);
-  color: var(--ink);
-}
-</style>
+<style scoped></style>

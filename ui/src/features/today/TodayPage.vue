@@ -8,6 +8,7 @@ import PageState from '@/shared/PageState.vue'
 import { useLoad } from '@/shared/useLoad'
 import FirstSteps from './FirstSteps.vue'
 import NoticeList from './NoticeList.vue'
+import PlansToday from './PlansToday.vue'
 import StudentToday from './StudentToday.vue'
 
 /** Who is due for what, what was done last, and one step to the table for each. */
@@ -41,6 +42,7 @@ async function addStudent(name: string) {
     <PageState :busy="busy" :problem="problem" :ready="data !== undefined" @retry="reload">
       <FirstSteps v-if="firstEvening" :students="students" @added="reload" />
       <p v-if="group.problem.value" role="alert" class="small">{{ group.problem.value }}</p>
+      <PlansToday v-if="!firstEvening" :alone="!isCoach" />
       <ul v-if="!firstEvening" class="bare students">
         <StudentToday
           v-for="line in data?.students"

@@ -18,6 +18,12 @@ public enum PaperSize {
         this.heightMillimetres = heightMillimetres;
     }
 
+    /** The sheet on its side. */
+    public PDRectangle landscape() {
+        PDRectangle upright = rectangle();
+        return new PDRectangle(upright.getHeight(), upright.getWidth());
+    }
+
     public PDRectangle rectangle() {
         return new PDRectangle((float) (widthMillimetres * PdfCanvas.POINTS_PER_MILLIMETRE), (float)
                 (heightMillimetres * PdfCanvas.POINTS_PER_MILLIMETRE));

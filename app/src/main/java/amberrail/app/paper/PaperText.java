@@ -51,7 +51,8 @@ public final class PaperText {
         return 1.3 * sizePoints / PdfCanvas.POINTS_PER_MILLIMETRE;
     }
 
-    private static List<String> wrapped(PDFont font, double sizePoints, double widthMillimetres, String text)
+    /** The lines that {@link #paragraph} would write. */
+    static List<String> wrapped(PDFont font, double sizePoints, double widthMillimetres, String text)
             throws IOException {
         double most = 1000 * widthMillimetres * PdfCanvas.POINTS_PER_MILLIMETRE / sizePoints;
         List<String> lines = new ArrayList<>();

@@ -64,6 +64,11 @@ final class PaperWords {
         return words.say("paper.marks");
     }
 
+    /** What the numbers at the balls are. */
+    String tape() {
+        return words.say("paper.tape");
+    }
+
     String side(boolean mirrored) {
         return words.say(mirrored ? "paper.mirror" : "paper.original");
     }

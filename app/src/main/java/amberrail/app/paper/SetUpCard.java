@@ -56,33 +56,40 @@ final class SetUpCard {
         }
     }
 
+    /** On its side: the table is twice as long as wide. The text takes what it needs, the drawing all the rest. */
     private void page(PDDocument document, PaperType type, Station of, int index) throws IOException {
-        PDPage page = new PDPage(paper.rectangle());
+        PDPage page = new PDPage(paper.landscape());
         document.addPage(page);
         ShotView shot = of.shots().get(index);
         try (PDPageContentStream stream = new PDPageContentStream(document, page)) {
             PaperText text = new PaperText(type, stream);
             double left = PaperSize.MARGIN_MILLIMETRES + 2;
-            double width = paper.widthMillimetres - 2 * left;
-            double y = paper.heightMillimetres - PaperSize.MARGIN_MILLIMETRES - 8;
+            double width = paper.heightMillimetres - 2 * left;
+            double y = paper.widthMillimetres - PaperSize.MARGIN_MILLIMETRES - 7;
             text.line(text.bold, HEADING_POINTS, left, y, of.drill().drill().title());
-            y -= 7;
+            y -= 6;
             text.line(text.plain, TEXT_POINTS, left, y, heading(of, index));
-            y = text.paragraph(
-                    text.plain,
-                    TEXT_POINTS,
-                    left,
-                    y - 6,
-                    width,
-                    words.drillText(of.drill().drill().id(), of.drill().drill().purpose()));
-            y = drawing(stream, text, of.table(), shot, left, width, y);
-            y = places(text, shot, left, width, y - 8);
-            y = asked(text, of.station(), shot, left, width, y - 3);
-            y = text.paragraph(text.plain, TEXT_POINTS - 1.5, left, y - 3, width, words.marks());
-            for (Caution caution : of.drill().drill().cautions()) {
-                y = text.paragraph(text.bold, TEXT_POINTS - 1.5, left, y - 1, width, words.caution(caution));
-            }
+            TextColumns columns = texts(text, of, shot, width);
+            double bottom = PaperSize.MARGIN_MILLIMETRES + 2 + columns.heightMillimetres();
+            double foot = drawing(stream, text, of.table(), shot, left, width, y - 3, bottom + 2);
+            columns.write(text, left, foot - 2);
         }
+    }
+
+    private TextColumns texts(PaperText text, Station of, ShotView shot, double width) throws IOException {
+        String id = of.drill().drill().id();
+        TextColumns columns = new TextColumns(TEXT_POINTS - 1, 3, width, 7);
+        columns.add(text.plain, words.drillText(id, of.drill().drill().purpose()));
+        places(columns, text, shot);
+        asked(columns, text, of.station(), shot);
+        columns.add(text.plain, words.marks());
+        if (TapeMarks.areDrawn(shot)) {
+            columns.add(text.plain, words.tape());
+        }
+        for (Caution caution : of.drill().drill().cautions()) {
+            columns.add(text.bold, words.caution(caution));
+        }
+        return columns;
     }
 
     private String heading(Station of, int index) {
@@ -91,6 +98,7 @@ final class SetUpCard {
                 + (shots > 1 ? " · " + words.shotOf(index + 1, shots) : "") + " · " + of.tableName();
     }
 
+    /** As large as fits between top and bottom, in the middle of the width; returns its lower edge. */
     private static double drawing(
             PDPageContentStream stream,
             PaperText text,
@@ -98,47 +106,52 @@ final class SetUpCard {
             ShotView shot,
             double left,
             double width,
-            double y)
+            double top,
+            double bottom)
             throws IOException {
-        double margin = table.cushionDepthMillimetres() + SetUpDrawing.WOOD_MILLIMETRES;
-        double scale = width / (table.lengthMillimetres() + 2 * margin);
-        double height = scale * (table.widthMillimetres() + 2 * margin);
-        PdfCanvas canvas = new PdfCanvas(stream, text.bold, left + scale * margin, y - height + scale * margin, scale);
+        SetUpDrawing.Frame frame = SetUpDrawing.frame(table);
+        double scale = Math.min(width / frame.widthMillimetres(), (top - bottom) / frame.heightMillimetres());
+        double height = scale * frame.heightMillimetres();
+        double aside = (width - scale * frame.widthMillimetres()) / 2;
+        PdfCanvas canvas = new PdfCanvas(
+                stream,
+                text.bold,
+                left + aside - scale * frame.leftMillimetres(),
+                top - height - scale * frame.bottomMillimetres(),
+                scale);
         SetUpDrawing.draw(canvas, table, shot);
-        return y - height;
+        if (TapeMarks.areDrawn(shot)) {
+            TapeMarks.draw(canvas, table, shot);
+        }
+        return top - height;
     }
 
-    private double places(PaperText text, ShotView shot, double left, double width, double top) throws IOException {
-        double y = top;
+    private void places(TextColumns columns, PaperText text, ShotView shot) throws IOException {
         for (ShotView.BallView ball : shot.balls()) {
-            y = place(text, words.ball(ball.role(), ball.label()), ball.at(), left, width, y);
+            place(columns, text, words.ball(ball.role(), ball.label()), ball.at());
         }
         for (DemandView demand : shot.demands()) {
             if (demand.zone() != null && demand.kind() == DemandView.Kind.LAND) {
-                y = place(text, words.zoneCentre(), demand.zone().centre(), left, width, y);
+                place(columns, text, words.zoneCentre(), demand.zone().centre());
             }
         }
-        return y;
     }
 
-    private double place(PaperText text, String name, PlaceView at, double left, double width, double y)
-            throws IOException {
-        text.line(text.bold, TEXT_POINTS, left, y, name);
-        text.line(text.plain, TEXT_POINTS, left + 0.2 * width, y, words.fromTwoCushions(at));
-        text.line(text.plain, TEXT_POINTS, left + 0.8 * width, y, words.sights(at.sightsAlong(), at.sightsAcross()));
-        return y - PaperText.leadingMillimetres(TEXT_POINTS);
+    private void place(TextColumns columns, PaperText text, String name, PlaceView at) throws IOException {
+        columns.add(
+                text.plain,
+                name + ": " + words.fromTwoCushions(at) + " (" + words.sights(at.sightsAlong(), at.sightsAcross())
+                        + ")");
     }
 
-    private double asked(
-            PaperText text, DrillOnTable.StationView station, ShotView shot, double left, double width, double top)
+    private void asked(TextColumns columns, PaperText text, DrillOnTable.StationView station, ShotView shot)
             throws IOException {
-        double y = top;
         for (DemandView demand : shot.demands()) {
-            y = text.paragraph(text.plain, TEXT_POINTS, left, y, width, "· " + words.demand(demand));
+            columns.add(text.plain, "· " + words.demand(demand));
         }
         if (shot.bridge() != Bridge.HAND) {
-            y = text.paragraph(text.plain, TEXT_POINTS, left, y, width, "· " + words.bridge(shot.bridge()));
+            columns.add(text.plain, "· " + words.bridge(shot.bridge()));
         }
-        return text.paragraph(text.bold, TEXT_POINTS, left, y, width, words.rule(station.rule()));
+        columns.add(text.bold, words.rule(station.rule()));
     }
 }

@@ -39,6 +39,10 @@ abstract class EveryEndpoint extends AppTest {
         Map<String, Object> name = Map.of("name", "Somebody New");
         Map<String, Object> newSession = newSession(student, Club.DRILL);
         String ofStudent = "/api/v1/students/" + student.accountId();
+        String planned = "/api/v1/plans/"
+                + tree(post(club.head(), plan(student), "/api/v1/plans"))
+                        .get("id")
+                        .asText();
         Map<String, Object> routine = Map.of("steps", List.of("chalk"), "clockSeconds", 25);
         Map<String, Object> templateMark =
                 Map.of("tableId", club.table(), "tip", "STUN", "xMillimetres", 900, "yMillimetres", 0);
@@ -274,6 +278,23 @@ abstract class EveryEndpoint extends AppTest {
                 new Rule("GET", ofStudent + "/error-sizes", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("GET", ofStudent + "/routine", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("PUT", ofStudent + "/routine", routine, OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule("GET", ofStudent + "/goals", null, OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule("PUT", ofStudent + "/goals", Map.of("skills", List.of()), OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule("POST", "/api/v1/plan-proposals", planQuestion(student), OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule("POST", "/api/v1/plans", plan(student), CREATED, CREATED, NOT_FOUND, NOT_FOUND),
+                new Rule("GET", planned, null, OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule("PUT", planned, plan(student), OK, FORBIDDEN, NOT_FOUND, NOT_FOUND),
+                new Rule("POST", planned + "/start", null, OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule(
+                        "GET",
+                        "/api/v1/plans?from=2026-01-01&to=2026-12-31&studentId=" + student.accountId(),
+                        null,
+                        OK,
+                        OK,
+                        NOT_FOUND,
+                        NOT_FOUND),
+                everybody("GET", "/api/v1/plan-patterns", null),
+                new Rule("POST", planned + "/archive", null, NO_CONTENT, FORBIDDEN, NOT_FOUND, NOT_FOUND),
                 everybody("GET", "/api/v1/gear", null),
                 everybody("GET", "/api/v1/me/observations", null),
                 everybody("PUT", "/api/v1/me/observations", Map.of("words", List.of("rushed"))),
@@ -284,5 +305,33 @@ abstract class EveryEndpoint extends AppTest {
                 new Rule("POST", own + "/go-on", Map.of(), OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("POST", own + "/close", Map.of(), OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("POST", own + "/reopen", Map.of(), OK, OK, NOT_FOUND, NOT_FOUND));
+    }
+
+    private static Map<String, Object> planQuestion(SignedIn student) {
+        return Map.of("studentIds", List.of(student.accountId()), "minutes", 30, "withTest", false, "items", List.of());
+    }
+
+    private static Map<String, Object> plan(SignedIn student) {
+        return Map.of(
+                "title",
+                "Lesson",
+                "studentIds",
+                List.of(student.accountId()),
+                "pattern",
+                false,
+                "minutes",
+                30,
+                "bandLow",
+                0.6,
+                "bandHigh",
+                0.75,
+                "mixed",
+                false,
+                "withTest",
+                false,
+                "items",
+                List.of(),
+                "revision",
+                0);
     }
 }

@@ -8,7 +8,7 @@ public record Interval(double lower, double upper) {
         }
     }
 
-    static Interval around(double centre, double halfWidth) {
+    public static Interval around(double centre, double halfWidth) {
         return new Interval(centre - halfWidth, centre + halfWidth);
     }
 

@@ -52,6 +52,22 @@ public record SessionPlan(Optional<WarmUp> warmUp, List<Item> items, double unus
     public record Score(String id, double fit, double due, double score) {}
 
     /**
+     * What stands in the plan already and is not to be touched.
+     *
+     * @param takenMinutes   of the session
+     * @param skills         of its drills, each as often as it stands there: the next of that skill counts for less
+     * @param warmUpNotAsked where it has a warm-up of its own, or none is wanted
+     */
+    public record Standing(double takenMinutes, List<String> skills, boolean warmUpNotAsked) {
+        public static final Standing NOTHING = new Standing(0, List.of(), false);
+
+        public Standing {
+            Require.notNegative("takenMinutes", takenMinutes);
+            skills = List.copyOf(skills);
+        }
+    }
+
+    /**
      * @param weights by skill; {@code UNKNOWN_ID} for a drill whose skill has none
      * @param need    by skill, 0 to 1; absent: 0
      */
@@ -62,6 +78,18 @@ public record SessionPlan(Optional<WarmUp> warmUp, List<Item> items, double unus
             List<Drill> drills,
             Map<String, Double> weights,
             Map<String, Double> need) {
+        return of(minutes, low, high, drills, weights, need, Standing.NOTHING);
+    }
+
+    /** The same round what stands already; {@code drills} are those that may still be chosen. */
+    public static SessionPlan of(
+            double minutes,
+            double low,
+            double high,
+            List<Drill> drills,
+            Map<String, Double> weights,
+            Map<String, Double> need,
+            Standing standing) {
         Require.positive("minutes", minutes);
         NextStation.probability("band", low);
         NextStation.probability("band", high);
@@ -70,15 +98,16 @@ public record SessionPlan(Optional<WarmUp> warmUp, List<Item> items, double unus
         for (Drill drill : drills) {
             scores.add(score(drill, low, high, weights, need));
         }
-        double warmUpMinutes = minutes < SHORT_SESSION_MINUTES
+        double warmUpMinutes = minutes < SHORT_SESSION_MINUTES || standing.warmUpNotAsked()
                 ? 0
                 : Math.min(LONGEST_WARM_UP_MINUTES, Math.floor(WARM_UP_SHARE * minutes + 1e-9));
         Optional<Integer> warm = warmUpMinutes > 0 ? warmUp(drills, scores) : Optional.empty();
         Set<Integer> used = new HashSet<>();
         warm.ifPresent(used::add);
-        double left = warm.isPresent() ? minutes - warmUpMinutes : minutes;
+        double left = minutes - standing.takenMinutes() - (warm.isPresent() ? warmUpMinutes : 0);
         List<Item> items = new ArrayList<>();
         Map<String, Integer> taken = new HashMap<>();
+        standing.skills().forEach(skill -> taken.merge(skill, 1, Integer::sum));
         for (Optional<Integer> next = best(drills, scores, used, taken, left);
                 next.isPresent();
                 next = best(drills, scores, used, taken, left)) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import amberrail.e2e.pages.BenchPage;
+import amberrail.e2e.pages.Choices;
 import amberrail.e2e.pages.RecordingPage;
 import amberrail.e2e.support.Journey;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -38,12 +39,12 @@ class CoachDesignsADrillTest extends Journey {
         assertThat(bench.place("cue")[0]).isCloseTo(before[0] - 300, within(40.0));
 
         // Typed exactly: 635 mm from the head rail, 12.5 inches from the right long rail.
-        page.getByLabel("Placed by").selectOption("sights");
-        page.getByLabel("in", new Page.GetByLabelOptions().setExact(true)).selectOption("mm");
+        Choices.choose(page, "Placed by", "distance from two rails");
+        Choices.choose(page, "in", "mm");
         page.getByLabel("head rail", new Page.GetByLabelOptions().setExact(true))
                 .fill("635");
         page.keyboard().press("Enter");
-        page.getByLabel("in", new Page.GetByLabelOptions().setExact(true)).selectOption("in");
+        Choices.choose(page, "in", "inches");
         page.getByLabel("right long rail", new Page.GetByLabelOptions().setExact(true))
                 .fill("12.5");
         page.keyboard().press("Enter");
@@ -65,18 +66,18 @@ class CoachDesignsADrillTest extends Journey {
         // To within a centimetre of the head rail, two sights up: it touches the rail at the sight.
         bench.drag(bench.ball("cue"), 40 - cue[0], 635 + 12 - cue[1]);
         bench.answered();
-        assertThat(page.getByLabel("Placed by")).hasValue("off-cushion");
+        assertThat(page.getByLabel("Placed by")).hasText("ball widths from a rail");
         assertThat(bench.place("cue")[1]).isCloseTo(635, within(0.01));
         // Alt lets it lie where it is dropped.
         page.keyboard().down("Alt");
         bench.drag(bench.ball("cue"), 400, 20);
         page.keyboard().up("Alt");
-        assertThat(page.getByLabel("Placed by")).hasValue("sights");
+        assertThat(page.getByLabel("Placed by")).hasText("distance from two rails");
         // On to the other ball: they touch, and go on touching when that one moves.
         double[] object = bench.place("1");
         cue = bench.place("cue");
         bench.drag(bench.ball("cue"), object[0] - 60 - cue[0], object[1] - 5 - cue[1]);
-        assertThat(page.getByLabel("Placed by")).hasValue("touching-ball");
+        assertThat(page.getByLabel("Placed by")).hasText("touching a ball");
         bench.drag(bench.ball("1"), -200, -100);
         double[] one = bench.place("1");
         double[] other = bench.place("cue");
@@ -152,8 +153,16 @@ class CoachDesignsADrillTest extends Journey {
         page.locator(".demands .head").nth(1).click();
         bench.drag(bench.grip("size"), 150, 0);
         assertThat(zone(bench).get("radiusMillimetres").asDouble()).isCloseTo(450, within(12.0));
-        for (String kind : new String[] {"ellipse", "rectangle", "polygon", "band", "corridor", "near-cushion"}) {
-            page.getByLabel("Shape").selectOption(kind);
+        for (String[] shape : new String[][] {
+            {"ellipse", "ellipse"},
+            {"rectangle", "rectangle"},
+            {"polygon", "corners"},
+            {"band", "band along a rail"},
+            {"corridor", "corridor"},
+            {"near-cushion", "as near a rail as possible"}
+        }) {
+            String kind = shape[0];
+            Choices.choose(page, "Shape", shape[1]);
             bench.answered();
             String before = zone(bench).toString();
             String grip = kind.equals("polygon")
@@ -163,9 +172,9 @@ class CoachDesignsADrillTest extends Journey {
             bench.answered();
             assertThat(zone(bench).toString()).as(kind).isNotEqualTo(before);
         }
-        page.getByLabel("Ask something more").selectOption("not-cross");
+        Choices.choose(page, "Ask something more", "do not cross a line");
         bench.drag(bench.grip("start"), 200, 0);
-        page.getByLabel("Ask something more").selectOption("cushion-point");
+        Choices.choose(page, "Ask something more", "meet a point of a rail");
         bench.drag(bench.grip("point"), 0, 200);
         assertThat(page.locator(".demands")).containsText("The cue ball does not cross the line");
         assertThat(bench.saved()).containsText("Saved");
@@ -186,7 +195,7 @@ class CoachDesignsADrillTest extends Journey {
         assertThat(zone(bench).at("/centre/place/xMillimetres").asDouble()).isCloseTo(1500, within(0.05));
         assertThat(zone(bench).at("/centre/place/yMillimetres").asDouble()).isCloseTo(432.1, within(0.05));
 
-        page.getByLabel("Ask something more").selectOption("use-cushions");
+        Choices.choose(page, "Ask something more", "go by rails in order");
         demands.getByText("Remove last").last().click();
         assertThat(demands.getByRole(AriaRole.STATUS)).containsText("Choose the first cushion");
         demands.getByText("+ left long rail").last().click();
@@ -194,7 +203,7 @@ class CoachDesignsADrillTest extends Journey {
         assertThat(demands.getByRole(AriaRole.STATUS)).hasCount(0);
         assertThat(bench.live().at("/shot/demands/2/cushions").toString()).isEqualTo("[\"N\"]");
 
-        page.getByLabel("Ask something more").selectOption("touch-balls");
+        Choices.choose(page, "Ask something more", "touch balls");
         Locator one = demands.getByRole(AriaRole.CHECKBOX).first();
         one.click();
         assertThat(one).not().isChecked();

@@ -10,7 +10,6 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.SelectOption;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -58,7 +57,8 @@ class CoachRecordsADrillTest extends Journey {
         page.reload();
         assertThat(page.getByTestId("figures")).containsText("10 of 11");
         page.getByText("Compare", new Page.GetByTextOptions().setExact(true)).click();
-        page.locator(".compare select").selectOption(new SelectOption().setIndex(1));
+        page.locator(".compare").getByRole(AriaRole.COMBOBOX).click();
+        page.getByRole(AriaRole.OPTION).nth(1).click();
         assertThat(page.locator(".compare")).containsText("distance to the target");
         page.navigate("/progress");
         assertThat(page.locator(".stations")).containsText("Roll on to the ring");

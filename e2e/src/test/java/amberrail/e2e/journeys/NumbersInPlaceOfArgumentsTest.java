@@ -4,8 +4,10 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberrail.e2e.pages.BenchPage;
+import amberrail.e2e.pages.Choices;
 import amberrail.e2e.support.Journey;
 import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Files;
@@ -28,7 +30,7 @@ class NumbersInPlaceOfArgumentsTest extends Journey {
         assertThat(page.locator(".recipes tbody")).containsText("★");
         assertThat(page.locator(".recipes")).containsText("is the usual way:");
         String before = page.locator(".recipes tbody td").first().textContent();
-        page.getByLabel("Chance for").selectOption("AMBER");
+        Choices.choose(page, "Chance for", "Amber");
         assertThat(page.locator(".recipes tbody td").first()).not().hasText(before.trim());
         page.locator(".recipes tbody .link").nth(1).click();
         assertThat(page.locator(".recipes tbody .link").nth(1)).hasAttribute("aria-pressed", "true");
@@ -89,14 +91,20 @@ class NumbersInPlaceOfArgumentsTest extends Journey {
         page.navigate("/lab");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Run-through"))
                 .click();
-        page.getByLabel("Pace").first().fill("3");
-        page.waitForURL("**paceMetresPerSecond=3**");
+        Locator pace = page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Pace"))
+                .first();
+        pace.press("Home");
+        String slowest = pace.getAttribute("aria-valuenow");
+        pace.press("ArrowRight");
+        assertThat(pace).not().hasAttribute("aria-valuenow", slowest);
+        String chosen = pace.getAttribute("aria-valuenow");
+        page.waitForURL("**paceMetresPerSecond=" + chosen + "**");
         String link = page.url();
         String numbers = page.locator("main table").textContent();
         page.navigate("/today");
         page.navigate(link);
         assertThat(page.locator("main table")).hasText(numbers.trim());
-        assertThat(page.getByLabel("Pace").first()).hasValue("3");
+        assertThat(pace).hasAttribute("aria-valuenow", chosen);
         page.getByText("Where the numbers come from").click();
         assertThat(page.getByText("physics model, section 4")).isVisible();
     }

@@ -1,0 +1,53 @@
+package amberrail.app.plan;
+
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.OrderColumn;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+
+@Entity
+@Table(name = "practice_plan")
+class PlanEntity {
+    @Id
+    UUID id;
+
+    /** Who made it. */
+    UUID ownerId;
+
+    String title;
+    /** For nobody and no day: to make plans from. */
+    boolean pattern;
+
+    LocalDate onDay;
+    double minutes;
+    double bandLow;
+    double bandHigh;
+    boolean mixed;
+    boolean withTest;
+    UUID tableId;
+
+    /** {@link PlanItemBody}s as JSON. */
+    String items;
+
+    /** Counts changes: whoever changes an older one is told. */
+    int revision;
+
+    boolean archived;
+    UUID changedBy;
+    Instant changedAt;
+
+    @ElementCollection
+    @CollectionTable(name = "practice_plan_student", joinColumns = @JoinColumn(name = "plan_id"))
+    @OrderColumn(name = "place")
+    @Column(name = "student_id")
+    List<UUID> studentIds = new ArrayList<>();
+}

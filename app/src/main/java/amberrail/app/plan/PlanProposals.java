@@ -1,0 +1,277 @@
+package amberrail.app.plan;
+
+import amberrail.app.kit.KitService;
+import amberrail.app.people.Access;
+import amberrail.app.people.SignedIn;
+import amberrail.app.progress.StationChances;
+import amberrail.app.results.StationResult;
+import amberrail.core.drill.Drill;
+import amberrail.core.drill.Skill;
+import amberrail.core.plan.Candidate;
+import amberrail.core.plan.PlannedDrill;
+import amberrail.core.plan.SessionPlanner;
+import amberrail.core.statistics.BlockPlan;
+import amberrail.core.statistics.NextStation;
+import amberrail.core.statistics.Spacing;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import java.util.function.BinaryOperator;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+
+/** Works out what could stand in a plan, for one student or for several at one table. Nothing is stored. */
+@Service
+class PlanProposals {
+    /** Setting up, playing and walking back take about forty seconds. */
+    private static final double TRIES_PER_MINUTE = 1.5;
+
+    /** Away for longer than this a student begins with easier ones: what they could do then is less sure now. */
+    private static final Duration LONG_AWAY = Duration.ofDays(56);
+
+    private static final double SECONDS_PER_DAY = 86_400;
+
+    private final StationChances chances;
+    private final GoalService goals;
+    private final KitService kit;
+    private final Access access;
+    private final Clock clock;
+
+    PlanProposals(StationChances chances, GoalService goals, KitService kit, Access access, Clock clock) {
+        this.chances = chances;
+        this.goals = goals;
+        this.kit = kit;
+        this.access = access;
+        this.clock = clock;
+    }
+
+    /**
+     * What is asked for.
+     *
+     * @param band   of expected success; left out: the usual, or an easier one after months away
+     * @param before what stands in the plan; its locked lines stay
+     */
+    record Asked(
+            List<UUID> studentIds,
+            double minutes,
+            Optional<double[]> band,
+            boolean withTest,
+            Optional<UUID> tableId,
+            Optional<Map<Skill, Double>> weights,
+            List<PlanItemBody> before) {}
+
+    /**
+     * A plan and what else could stand in it.
+     *
+     * @param eased whether somebody was away for so long that the band is an easier one
+     */
+    record Proposed(
+            KitService.ClubTable table,
+            double low,
+            double high,
+            boolean eased,
+            List<PlanItemBody> items,
+            double unusedMinutes,
+            List<PossibleDrill> possible) {}
+
+    /** A drill that may be taken, with where each student would play it. */
+    record PossibleDrill(Drill drill, int tries, List<PlanItemBody.PlaceBody> places, PlanItemBody.ReasonBody why) {
+        PlannedDrill.Role role() {
+            return why.daysSince() == null ? PlannedDrill.Role.NEW : PlannedDrill.Role.PRACTICE;
+        }
+    }
+
+    Proposed propose(SignedIn who, Asked asked) {
+        asked.studentIds().forEach(id -> access.requireStudent(who, id));
+        KitService.ClubTable table =
+                asked.tableId().map(kit::table).orElseGet(() -> kit.tables().get(0));
+        // An explore drill has no success to plan by.
+        List<Drill> library = chances.library(who, table).stream()
+                .filter(drill -> drill.explore().isEmpty())
+                .toList();
+        Map<UUID, StationChances.OfStudent> students = new LinkedHashMap<>();
+        asked.studentIds().forEach(id -> students.put(id, chances.of(id, library, table)));
+        boolean away = students.values().stream().anyMatch(this::isLongAway);
+        double[] band =
+                asked.band().orElse(away ? easier() : new double[] {NextStation.USUAL_LOW, NextStation.USUAL_HIGH});
+        List<Candidate> candidates = candidates(library, students, band[0], band[1]);
+        SessionPlanner.Wanted wanted = wanted(asked, band);
+        SessionPlanner planned = SessionPlanner.of(
+                wanted,
+                candidates,
+                asked.before().stream().map(PlanItemBody::planned).toList());
+        Map<String, PlanItemBody> before = asked.before().stream()
+                .filter(PlanItemBody::locked)
+                .collect(Collectors.toMap(PlanItemBody::drillId, one -> one, (a, b) -> a));
+        Map<String, Candidate> byId = new HashMap<>();
+        candidates.forEach(one -> byId.put(one.drillId(), one));
+        List<PlanItemBody> items = planned.items().stream()
+                .map(one -> one.locked()
+                        ? before.get(one.drillId())
+                        : item(one, byId.get(one.drillId()), asked.studentIds()))
+                .toList();
+        return new Proposed(
+                table,
+                band[0],
+                band[1],
+                away && asked.band().isEmpty(),
+                items,
+                planned.unusedMinutes(),
+                possible(library, byId, wanted, asked.studentIds()));
+    }
+
+    private static double[] easier() {
+        BlockPlan.Week first = BlockPlan.of(3, 1, 1, Map.of("any", 1.0)).weeks().get(0);
+        return new double[] {first.low(), first.high()};
+    }
+
+    private boolean isLongAway(StationChances.OfStudent student) {
+        List<StationResult> played = student.played();
+        return !played.isEmpty()
+                && played.get(played.size() - 1)
+                        .startedAt()
+                        .isBefore(Instant.now(clock).minus(LONG_AWAY));
+    }
+
+    private SessionPlanner.Wanted wanted(Asked asked, double[] band) {
+        Map<Skill, Double> weights = new EnumMap<>(Skill.class);
+        Map<Skill, Double> need = new EnumMap<>(Skill.class);
+        BinaryOperator<Double> greater = Math::max;
+        for (UUID student : asked.studentIds()) {
+            GoalService.ForPlans goal = goals.forPlans(student);
+            goal.weights().forEach((skill, weight) -> weights.merge(skill, weight, greater));
+            goal.need().forEach((skill, one) -> need.merge(skill, one, greater));
+        }
+        return new SessionPlanner.Wanted(
+                asked.minutes(),
+                band[0],
+                band[1],
+                asked.weights().orElse(weights),
+                need,
+                asked.withTest(),
+                asked.studentIds().size());
+    }
+
+    private List<Candidate> candidates(
+            List<Drill> library, Map<UUID, StationChances.OfStudent> students, double low, double high) {
+        Map<UUID, Map<String, Spacing>> spacings = new HashMap<>();
+        Map<UUID, Map<String, List<StationChances.Choice>>> choices = new HashMap<>();
+        students.forEach((id, student) -> {
+            spacings.put(id, spacings(student.played()));
+            choices.put(
+                    id,
+                    student.choices().values().stream()
+                            .flatMap(List::stream)
+                            .collect(Collectors.groupingBy(one -> one.drill().id())));
+        });
+        List<Candidate> candidates = new ArrayList<>();
+        for (Drill drill : library) {
+            List<Candidate.ForStudent> each = new ArrayList<>();
+            for (UUID student : students.keySet()) {
+                best(choices.get(student).getOrDefault(drill.id(), List.of()), low, high)
+                        .ifPresent(one ->
+                                each.add(forStudent(one, spacings.get(student).get(drill.id()))));
+            }
+            // Nobody has worked out how hard it is, or it has no success: it cannot be planned by chance.
+            if (each.size() == students.size()) {
+                candidates.add(
+                        new Candidate(drill.id(), drill.primarySkill(), drill.minutes(), tries(drill.minutes()), each));
+            }
+        }
+        return candidates;
+    }
+
+    private static int tries(double minutes) {
+        return (int) Math.max(5, Math.min(500, Math.round(TRIES_PER_MINUTE * minutes)));
+    }
+
+    private static Optional<StationChances.Choice> best(List<StationChances.Choice> of, double low, double high) {
+        return NextStation.of(
+                        of.stream()
+                                .map(one -> new NextStation.Candidate(
+                                        one.chance().station(), one.chance().p()))
+                                .toList(),
+                        low,
+                        high)
+                .flatMap(next -> of.stream()
+                        .filter(one -> one.chance().station().equals(next.id()))
+                        .findFirst());
+    }
+
+    private static Candidate.ForStudent forStudent(StationChances.Choice one, Spacing spacing) {
+        return new Candidate.ForStudent(
+                one.station(),
+                one.chance().p(),
+                spacing == null ? OptionalDouble.empty() : OptionalDouble.of(spacing.daysSince()),
+                spacing == null ? 1 : spacing.intervalDays());
+    }
+
+    /** By drill, of whichever version and table: a drill is practised when it is practised. */
+    private Map<String, Spacing> spacings(List<StationResult> played) {
+        Map<String, Map<UUID, List<StationResult>>> byDrill = new LinkedHashMap<>();
+        played.forEach(one -> byDrill.computeIfAbsent(one.place().drillId(), k -> new LinkedHashMap<>())
+                .computeIfAbsent(one.place().sessionId(), k -> new ArrayList<>())
+                .add(one));
+        Instant now = Instant.now(clock);
+        Map<String, Spacing> spacings = new HashMap<>();
+        byDrill.forEach((drill, sessions) -> {
+            List<Spacing.Visit> visits = new ArrayList<>();
+            Instant last = Instant.EPOCH;
+            for (List<StationResult> session : sessions.values()) {
+                visits.add(new Spacing.Visit(
+                        session.stream()
+                                .mapToInt(one -> one.count().successes())
+                                .sum(),
+                        session.stream().mapToInt(one -> one.count().tries()).sum()));
+                last = session.get(0).startedAt();
+            }
+            double days = Math.max(0, Duration.between(last, now).toSeconds() / SECONDS_PER_DAY);
+            spacings.put(drill, Spacing.after(visits, days));
+        });
+        return spacings;
+    }
+
+    private static PlanItemBody item(PlannedDrill one, Candidate candidate, List<UUID> students) {
+        return new PlanItemBody(
+                one.drillId(),
+                one.role(),
+                one.minutes(),
+                one.tries(),
+                false,
+                places(candidate, students),
+                one.why().map(PlanItemBody.ReasonBody::of).orElse(null));
+    }
+
+    private static List<PlanItemBody.PlaceBody> places(Candidate candidate, List<UUID> students) {
+        List<PlanItemBody.PlaceBody> places = new ArrayList<>();
+        for (int i = 0; i < students.size(); i++) {
+            Candidate.ForStudent one = candidate.forEach().get(i);
+            places.add(new PlanItemBody.PlaceBody(students.get(i), one.station(), one.chance()));
+        }
+        return places;
+    }
+
+    private static List<PossibleDrill> possible(
+            List<Drill> library, Map<String, Candidate> candidates, SessionPlanner.Wanted wanted, List<UUID> students) {
+        return library.stream()
+                .filter(drill -> candidates.containsKey(drill.id()))
+                .map(drill -> {
+                    Candidate one = candidates.get(drill.id());
+                    return new PossibleDrill(
+                            drill,
+                            one.tries(),
+                            places(one, students),
+                            PlanItemBody.ReasonBody.of(SessionPlanner.reason(one, wanted)));
+                })
+                .toList();
+    }
+}

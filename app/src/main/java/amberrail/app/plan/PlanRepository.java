@@ -1,0 +1,29 @@
+package amberrail.app.plan;
+
+import jakarta.persistence.LockModeType;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
+
+interface PlanRepository extends JpaRepository<PlanEntity, UUID> {
+    /** Locked until the transaction ends: of two who change one plan the second is to see what the first has made of it. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select p from PlanEntity p where p.id = :id")
+    Optional<PlanEntity> findToChange(UUID id);
+
+    /** Of any of these students in these days, the days in order; archived ones and patterns left out. */
+    @Query(
+            "select distinct p from PlanEntity p join p.studentIds s where s in :students and p.archived = false and p.pattern = false"
+                    + " and (p.onDay is null or p.onDay between :from and :to) order by p.onDay, p.changedAt desc")
+    List<PlanEntity> of(Collection<UUID> students, LocalDate from, LocalDate to, Limit limit);
+
+    @Query(
+            "select p from PlanEntity p where p.ownerId = :owner and p.pattern = true and p.archived = false order by p.title")
+    List<PlanEntity> patternsOf(UUID owner, Limit limit);
+}

@@ -1,0 +1,55 @@
+package amberrail.app.plan;
+
+import amberrail.app.web.MayBeMissing;
+import amberrail.core.drill.Skill;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+
+/**
+ * A plan.
+ *
+ * @param mine     whether the one who asks may change it
+ * @param students those whom the one who asks may see
+ * @param done     whether every line has been practised
+ */
+record PlanView(
+        UUID id,
+        String title,
+        boolean pattern,
+        @MayBeMissing LocalDate onDay,
+        double minutes,
+        double bandLow,
+        double bandHigh,
+        boolean mixed,
+        boolean withTest,
+        @MayBeMissing UUID tableId,
+        boolean mine,
+        int revision,
+        Instant changedAt,
+        List<StudentInPlan> students,
+        List<PlanItemView> items,
+        boolean done) {
+    /** Whose it is. */
+    record StudentInPlan(UUID studentId, String name) {}
+
+    /**
+     * A line with what has come of it.
+     *
+     * @param title   left out where the drill is no longer in the library of the one who asks
+     * @param stations names of the stations in {@code item.places}, in their order
+     * @param done    tries of each student in sessions of the plan's day, with the plan or without it
+     * @param ticked  whether everybody has played as many as planned
+     */
+    record PlanItemView(
+            PlanItemBody item,
+            @MayBeMissing String title,
+            @MayBeMissing Skill skill,
+            List<String> stations,
+            List<DoneView> done,
+            boolean ticked) {}
+
+    /** Tries of one student. */
+    record DoneView(UUID studentId, int tries) {}
+}

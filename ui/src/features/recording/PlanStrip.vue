@@ -1,0 +1,94 @@
+<script setup lang="ts">
+import { useI18n } from 'vue-i18n'
+import type { Recording } from './useRecording'
+import { type LineAtTable, usePlanAtTable } from './usePlanAtTable'
+
+/** Quietly above the cloth: the lines of today's plan with what is left of each; a press goes there, and what is done is ticked. */
+const props = defineProps<{ sessionId: string; recording: Recording }>()
+const { t } = useI18n()
+const { plan, lines, next } = usePlanAtTable(props.sessionId, props.recording)
+const { turn, store } = props.recording
+
+function isPlayable({ drillId }: LineAtTable): boolean {
+  return store.detail.value?.session.drills.some(({ id }) => id === drillId) ?? false
+}
+
+function go(line: LineAtTable): void {
+  const begun = store.attempts.value.some(
+    ({ body }) => body.drillId === line.drillId && body.studentId === turn.studentId.value,
+  )
+  props.recording.play(turn.studentId.value, line.drillId)
+  if (!begun && line.station !== undefined) props.recording.goTo(line.station, false)
+}
+
+function words(line: LineAtTable): string {
+  if (line.left === 0) return t('plan.table.enough')
+  const tries = t('plan.table.left', { n: line.left }, line.left)
+  return line.drillId === turn.drillId.value && line.minutesLeft !== undefined && line.minutesLeft > 0
+    ? `${tries}, ${t('plan.table.minutes', { n: line.minutesLeft }, line.minutesLeft)}`
+    : tries
+}
+</script>
+
+<template>
+  <nav v-if="plan" class="strip small" :aria-label="t('plan.table.strip', { title: plan.title })">
+    <span class="quiet">{{ t('plan.table.strip', { title: plan.title }) }}</span>
+    <button
+      v-for="line in lines"
+      :key="line.drillId"
+      type="button"
+      :disabled="!isPlayable(line)"
+      :aria-current="line.drillId === turn.drillId.value ? 'step' : undefined"
+      :class="{ done: line.left === 0, next: line.drillId === next?.drillId }"
+      @click="go(line)"
+    >
+      <span aria-hidden="true">{{ line.left === 0 ? '✓' : line.drillId === next?.drillId ? '▸' : '' }}</span>
+      {{ line.title }} <span class="figures quiet">{{ words(line) }}</span>
+    </button>
+    <span class="visually-hidden" role="status">{{
+      next ? t('plan.table.next', { drill: next.title }) : ''
+    }}</span>
+  </nav>
+</template>
+
+<style scoped>
+.strip {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  overflow-x: auto;
+  white-space: nowrap;
+}
+button {
+  min-height: 34px;
+  padding: 0 10px;
+  border: 1px solid var(--hairline);
+  border-radius: 6px;
+  background: none;
+  color: var(--ink);
+  font: inherit;
+  cursor: pointer;
+}
+button:disabled {
+  cursor: default;
+}
+button[aria-current] {
+  border-color: var(--ink);
+  font-weight: 600;
+}
+.done {
+  color: var(--ink-second);
+}
+.next {
+  background: var(--amber-lit);
+  color: var(--on-amber);
+}
+.next .quiet {
+  color: inherit;
+}
+@media (pointer: coarse) {
+  button {
+    min-height: 44px;
+  }
+}
+</style>

@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import DatePicker from 'primevue/datepicker'
+import { computed, useId } from 'vue'
+import { dayAlone } from './days'
+
+/** A day with its label, typed or chosen; the model is its ISO date, empty where none is set. */
+defineProps<{ label: string }>()
+const model = defineModel<string>({ required: true })
+const id = useId()
+
+/** Days are calendar days here: midnight of the browser's own zone on both ways. */
+const day = computed<Date | null>({
+  get: () => {
+    const [year, month, date] = model.value.split('-').map(Number)
+    return year && month && date ? new Date(year, month - 1, date) : null
+  },
+  set: (chosen) => (model.value = chosen ? dayAlone(chosen) : ''),
+})
+</script>
+
+<template>
+  <div class="date">
+    <label :for="id">{{ label }}</label>
+    <DatePicker
+      v-model="day"
+      :input-id="id"
+      date-format="d M yy"
+      show-icon
+      icon-display="input"
+      show-button-bar
+      fluid
+      @keydown.stop
+    />
+  </div>
+</template>
+
+<style scoped>
+.date {
+  display: grid;
+  align-content: start;
+  gap: 2px;
+  min-width: 150px;
+}
+label {
+  font-size: 14px;
+  font-weight: 600;
+}
+</style>
