@@ -4,7 +4,7 @@ import { computed, useId } from 'vue'
 import { dayAlone } from './days'
 
 /** A day with its label, typed or chosen; the model is its ISO date, empty where none is set. */
-defineProps<{ label: string }>()
+defineProps<{ label: string; dense?: boolean }>()
 const model = defineModel<string>({ required: true })
 const id = useId()
 
@@ -25,6 +25,7 @@ const day = computed<Date | null>({
       v-model="day"
       :input-id="id"
       date-format="d M yy"
+      :size="dense ? 'small' : undefined"
       show-icon
       icon-display="input"
       show-button-bar

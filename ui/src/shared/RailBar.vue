@@ -208,11 +208,12 @@ path {
 @media (max-width: 620px) {
   .rail {
     padding: 0 6px;
-    grid-template-columns: 64px 1fr 48px;
+    grid-template-columns: 50px 1fr 46px;
   }
+  /* Seven steps and the state of the queue on 390 px. */
   a {
-    min-width: 45px;
-    font-size: 11.5px;
+    min-width: 41px;
+    font-size: 11px;
   }
   .who {
     font-size: 13px;

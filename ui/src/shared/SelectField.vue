@@ -30,6 +30,7 @@ const chosen = defineModel<string | undefined>()
 <style scoped>
 label {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 2px;
   font-size: 14px;
   font-weight: 600;

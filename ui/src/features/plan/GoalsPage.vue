@@ -48,6 +48,7 @@ function known(skill: string): Goal | undefined {
   return data.value?.skills.find((one) => one.skill === skill)
 }
 
+const NO_GOAL = 'none'
 const [LOWEST, HIGHEST, STEP] = [200, 900, 50]
 
 /** In steps; one that was set otherwise stays to be chosen. */
@@ -55,7 +56,7 @@ function grades(own?: number): { value: string; label: string }[] {
   const steps = Array.from({ length: (HIGHEST - LOWEST) / STEP + 1 }, (_, at) => LOWEST + at * STEP)
   const all = own && !steps.includes(own) ? [...steps, own].sort((a, b) => a - b) : steps
   return [
-    { value: '', label: t('plan.goal.noGoal') },
+    { value: NO_GOAL, label: t('plan.goal.noGoal') },
     ...all.map((grade) => ({ value: String(grade), label: String(grade) })),
   ]
 }
@@ -131,12 +132,12 @@ function nameOf(weight: number): Weight {
             @update:model-value="(weight) => (row.weight = WEIGHTS[weight ?? 'one'])"
           />
           <ChoiceField
-            :model-value="String(row.goalGrade ?? '')"
+            :model-value="String(row.goalGrade ?? NO_GOAL)"
             :label="t('plan.goal.grade')"
             :options="grades(row.goalGrade)"
-            @update:model-value="(grade) => (row.goalGrade = grade ? Number(grade) : undefined)"
+            @update:model-value="(grade) => (row.goalGrade = grade === NO_GOAL ? undefined : Number(grade))"
           />
-          <DateField v-if="row.goalGrade" v-model="row.byDay" :label="t('plan.goal.byDay')" />
+          <DateField v-if="row.goalGrade" v-model="row.byDay" dense :label="t('plan.goal.byDay')" />
           <span v-else></span>
           <p class="bare outlook" :class="known(row.skill)?.outlook">{{ outlook(row.skill) }}</p>
         </div>

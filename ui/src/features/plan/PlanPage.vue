@@ -8,7 +8,7 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
-import type { PlanBody } from '@/api/types'
+import type { Plan, PlanBody } from '@/api/types'
 import ChoiceField from '@/shared/ChoiceField.vue'
 import { ZONE } from '@/shared/days'
 import DateField from '@/shared/DateField.vue'
@@ -34,6 +34,7 @@ const plan = usePlanDraft()
 const { starting, problem: startProblem, start } = useStartPlan()
 const band = ref<Band>('usual')
 const said = ref('')
+const paper = navigator.language === 'en-US' ? 'LETTER' : 'A4'
 const USUAL_MINUTES = 60
 
 const everybody = useLoad(async () =>
@@ -74,13 +75,14 @@ async function beginNew(): Promise<void> {
     })
   }
   plan.begin(body, known)
-  await plan.propose(true)
+  await plan.again({})
 }
 
 async function load(): Promise<void> {
   if (props.id === 'new') return beginNew()
   await Promise.all([plan.open(props.id), everybody.reload()])
-  if (plan.draft.value) await plan.propose(false)
+  band.value = bandOf(plan.stored.value)
+  await plan.look()
 }
 onMounted(load)
 watch(
@@ -101,6 +103,11 @@ const heading = computed(() => {
   })
 })
 const mine = computed(() => plan.stored.value?.mine !== false)
+const state = computed(() => {
+  if (!mine.value) return ''
+  if (plan.dirty.value) return t('plan.unsaved')
+  return plan.stored.value ? t('plan.saved') : ''
+})
 const chosen = ref<string>()
 const choices = computed(() => {
   const taken = new Set((plan.draft.value?.items ?? []).map(({ drillId }) => drillId))
@@ -118,17 +125,22 @@ function add(drillId: string | null): void {
 async function choose(ids: string[]): Promise<void> {
   const known = Object.fromEntries((everybody.data.value ?? []).map(({ id, name }) => [id, name]))
   plan.names.value = { ...plan.names.value, ...known }
-  plan.change({ studentIds: ids })
-  await plan.propose(true, band.value === 'usual' ? undefined : band.value)
+  await again({ studentIds: ids })
 }
 
-async function again(): Promise<void> {
-  await plan.propose(true, band.value === 'usual' ? undefined : band.value)
+async function again(part: Partial<PlanBody> = {}): Promise<void> {
+  await plan.again(part, band.value === 'usual' ? undefined : band.value)
+}
+
+function bandOf(stored?: Plan): Band {
+  const names = Object.keys(BANDS) as Band[]
+  return (
+    names.find((one) => BANDS[one][0] === stored?.bandLow && BANDS[one][1] === stored.bandHigh) ?? 'usual'
+  )
 }
 
 async function save(): Promise<boolean> {
   const id = await plan.save()
-  if (id) said.value = t('plan.saved')
   if (id && id !== props.id) await router.replace(`/plan/${id}`)
   return id !== undefined
 }
@@ -170,14 +182,8 @@ async function go(): Promise<void> {
   if (plan.stored.value) await start(plan.stored.value)
 }
 
-watch(
-  () => plan.dirty.value,
-  (now) => now && (said.value = ''),
-)
 /** What is not saved is not lost without a word. */
-onBeforeRouteLeave((to) =>
-  plan.dirty.value && mine.value && !to.path.startsWith('/plan/') ? window.confirm(t('plan.unsaved')) : true,
-)
+onBeforeRouteLeave(() => (plan.dirty.value && mine.value ? window.confirm(t('plan.leave')) : true))
 </script>
 
 <template>
@@ -239,10 +245,11 @@ onBeforeRouteLeave((to) =>
             :max="600"
             :digits="0"
             :model-value="plan.draft.value.minutes"
-            @update:model-value="(minutes: number) => (plan.change({ minutes }), again())"
+            @update:model-value="(minutes: number) => again({ minutes })"
           />
           <DateField
             v-if="!plan.draft.value.pattern"
+            dense
             :label="t('plan.day')"
             :model-value="plan.draft.value.onDay ?? ''"
             @update:model-value="(day) => plan.change({ onDay: day || undefined })"
@@ -266,7 +273,7 @@ onBeforeRouteLeave((to) =>
             <Checkbox
               :model-value="plan.draft.value.withTest"
               binary
-              @update:model-value="(withTest: boolean) => (plan.change({ withTest }), again())"
+              @update:model-value="(withTest: boolean) => again({ withTest })"
             />
             {{ t('plan.withTest') }}
           </label>
@@ -310,7 +317,7 @@ onBeforeRouteLeave((to) =>
                   :disabled="!plan.dirty.value"
                   @click="save"
                 />
-                <Button severity="secondary" :label="t('plan.again')" @click="again" />
+                <Button severity="secondary" :label="t('plan.again')" @click="again()" />
                 <Button
                   severity="secondary"
                   :label="t('plan.undo')"
@@ -331,8 +338,14 @@ onBeforeRouteLeave((to) =>
                 />
               </template>
             </p>
+            <p v-if="plan.stored.value && !plan.draft.value.pattern" class="no-print">
+              <a :href="`/api/v1/plans/${plan.stored.value.id}/sheet.pdf?paper=${paper}`" target="_blank">{{
+                t('plan.sheet.print')
+              }}</a>
+            </p>
             <p v-if="startProblem" role="alert" class="problem">{{ startProblem }}</p>
-            <p role="status" class="quiet small">{{ plan.dirty.value && mine ? t('plan.unsaved') : said }}</p>
+            <p role="status" class="quiet small">{{ state }}</p>
+            <p v-if="said" role="status" class="quiet small">{{ said }}</p>
           </aside>
         </div>
       </template>

@@ -32,16 +32,20 @@ export function usePlanDraft() {
     draft.value = body
   }
 
-  /** What could stand in it; with {@link replace} the lines that are not locked are planned anew. */
-  async function propose(replace: boolean, band?: Band): Promise<void> {
-    const now = draft.value
-    if (!now || now.pattern || now.studentIds.length === 0) return
-    const found = await calls.ask(now, band)
-    if (!found) return
+  /** What else could stand in it. */
+  async function look(): Promise<void> {
+    if (draft.value && isAsked(draft.value)) proposal.value = await calls.ask(draft.value)
+  }
+
+  /** A change of what is wanted, and the lines that are not kept planned anew for it: one step to undo. */
+  async function again(part: Partial<PlanBody>, band?: Band): Promise<void> {
+    if (!draft.value) return
+    const wanted = { ...draft.value, ...part }
+    const found = isAsked(wanted) ? await calls.ask(wanted, band) : undefined
+    if (!found) return history.change(part)
     proposal.value = found
-    if (!replace) return
     const { bandLow, bandHigh, tableId } = found
-    history.change({ items: placed(found.items, found.possible), bandLow, bandHigh, tableId })
+    history.change({ ...part, items: placed(found.items, found.possible), bandLow, bandHigh, tableId })
   }
 
   /** Says the plan's id, also where it is new; {@link over} is another's state that is written over knowingly. */
@@ -55,7 +59,12 @@ export function usePlanDraft() {
 
   const told = useTold(draft, proposal, names)
 
-  return { ...history, ...calls, ...told, stored, proposal, names, open, begin, take, propose, save }
+  return { ...history, ...calls, ...told, stored, proposal, names, open, begin, take, look, again, save }
+}
+
+/** A pattern is for nobody, and without anybody nothing can be proposed. */
+function isAsked({ pattern, studentIds }: PlanBody): boolean {
+  return !pattern && studentIds.length > 0
 }
 
 /** For whom it is, and what could stand in it, by drill. */

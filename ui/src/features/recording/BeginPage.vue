@@ -165,6 +165,7 @@ form > * {
 }
 form > label:not(.check) {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 2px;
   font-size: 14px;
   font-weight: 600;

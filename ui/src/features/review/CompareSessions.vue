@@ -144,8 +144,8 @@ function heading({ session, selection }: Review): string {
     <template v-else>
       <ChoiceField v-model="chosen" :label="t('review.compare.with')" :options="options" />
       <div v-if="chosen === DAYS" class="days">
-        <DateField v-model="from" :label="t('review.from')" />
-        <DateField v-model="to" :label="t('review.to')" />
+        <DateField v-model="from" dense :label="t('review.from')" />
+        <DateField v-model="to" dense :label="t('review.to')" />
       </div>
       <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
       <template v-if="before && comparison">

@@ -14,7 +14,7 @@ import java.util.List;
 /** A shot's set-up on its table, to scale: cloth, cushions, pockets, markings, what is asked, and the balls. */
 public final class SetUpDrawing {
     /** Wood round the cushions, as on the screen. */
-    static final double WOOD_MILLIMETRES = 88;
+    public static final double WOOD_MILLIMETRES = 88;
 
     private static final double SIGHT_MILLIMETRES = 14;
     private static final double LABEL_SHARE = 0.42;

@@ -44,7 +44,7 @@ final class TapeMarks {
 
     /** The end of the bed that lies this far off. */
     private static double nearer(double at, double distance, double length) {
-        return Math.abs(at - distance) < Math.abs(length - at - distance) ? 0 : length;
+        return Math.abs(at - distance) <= Math.abs(length - at - distance) ? 0 : length;
     }
 
     private static void measure(Canvas canvas, PointView from, PointView to, double millimetres, List<PointView> taken)

@@ -74,19 +74,19 @@ class GoalService {
                         ProblemCode.INVALID_PARAMETER, "byDay", one.byDay().get(), "must not be in the past");
             }
         }
-        goals.deleteAllInBatch(before.values());
-        goals.saveAllAndFlush(wanted.stream().map(one -> row(studentId, one)).toList());
+        // Rows that stay are changed in place: deleted past Hibernate, they would be taken for still there.
+        for (Wanted one : wanted) {
+            GoalEntity row = Optional.ofNullable(before.remove(one.skill())).orElseGet(GoalEntity::new);
+            row.studentId = studentId;
+            row.skill = one.skill();
+            row.weight = one.weight();
+            row.grade = one.grade().orElse(null);
+            row.byDay = one.byDay().orElse(null);
+            goals.save(row);
+        }
+        goals.deleteAll(before.values());
+        goals.flush();
         return view(studentId);
-    }
-
-    private static GoalEntity row(UUID studentId, Wanted one) {
-        GoalEntity row = new GoalEntity();
-        row.studentId = studentId;
-        row.skill = one.skill();
-        row.weight = one.weight();
-        row.grade = one.grade().orElse(null);
-        row.byDay = one.byDay().orElse(null);
-        return row;
     }
 
     private Map<Skill, GoalEntity> bySkill(UUID studentId) {

@@ -245,7 +245,7 @@ class PlanController {
         return plans.change(who, id, body.revision(), body.wanted(), zone);
     }
 
-    /** Before a session is begun by it: a plan without a day is for today from then on, so that it ticks itself off. */
+    /** Before a session is begun by it: a plan without a day, or for a later one, is for today from then on, so that it ticks itself off. */
     @PostMapping("/plans/{id}/start")
     PlanView start(
             @AuthenticationPrincipal SignedIn who,

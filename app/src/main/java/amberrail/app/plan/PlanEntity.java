@@ -13,6 +13,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import org.hibernate.annotations.BatchSize;
 
 @Entity
 @Table(name = "practice_plan")
@@ -45,6 +46,8 @@ class PlanEntity {
     UUID changedBy;
     Instant changedAt;
 
+    /** Of many plans at once: a list is not to ask for each by itself. */
+    @BatchSize(size = 200)
     @ElementCollection
     @CollectionTable(name = "practice_plan_student", joinColumns = @JoinColumn(name = "plan_id"))
     @OrderColumn(name = "place")

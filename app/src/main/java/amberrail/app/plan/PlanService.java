@@ -107,13 +107,14 @@ class PlanService {
         return view(who, plans.saveAndFlush(row), zone);
     }
 
-    /** A plan without a day is for today from now on. */
+    /** A plan without a day, or for a later one, is for today from now on: what is recorded then ticks it off. */
     PlanView start(SignedIn who, UUID id, ZoneId zone) {
         PlanEntity row = plans.findToChange(id)
                 .filter(one -> maySee(who, one) && !one.pattern)
                 .orElseThrow(PlanService::missing);
-        if (row.onDay == null) {
-            row.onDay = LocalDate.now(clock.withZone(zone));
+        LocalDate today = LocalDate.now(clock.withZone(zone));
+        if (row.onDay == null || row.onDay.isAfter(today)) {
+            row.onDay = today;
             row.revision++;
             row.changedBy = who.accountId();
             row.changedAt = now();

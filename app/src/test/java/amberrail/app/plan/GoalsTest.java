@@ -43,6 +43,13 @@ class GoalsTest extends AppTest {
         assertThat(draw.has("grade")).isFalse();
         assertThat(tree(read(student, "/api/v1/students/{id}/goals", student.accountId())))
                 .isEqualTo(kept);
+        assertThat(keep(List.of(Map.of("skill", "DRAW", "weight", 2, "grade", 600, "byDay", NEXT_YEAR))))
+                .as("the same once more")
+                .isEqualTo(kept);
+        JsonNode later = keep(List.of(Map.of("skill", "DRAW", "weight", 1, "grade", 650, "byDay", NEXT_YEAR)));
+        assertThat(later.get("skills").get(2).get("goalGrade").asInt()).isEqualTo(650);
+        assertThat(tree(read(student, "/api/v1/students/{id}/goals", student.accountId())))
+                .isEqualTo(later);
         // All at once: what is not named goes back to the usual.
         assertThat(keep(List.of()).get("skills").get(2).has("goalGrade")).isFalse();
     }

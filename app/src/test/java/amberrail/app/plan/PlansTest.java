@@ -19,6 +19,9 @@ import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -249,6 +252,32 @@ class PlansTest extends AppTest {
         // What a coach has made is not the student's to change.
         put(student, plan.put("revision", 1), "/api/v1/plans/{id}", id).andExpect(status().isForbidden());
         post(student, plan, "/api/v1/plans").andExpect(status().isCreated());
+    }
+
+    /** With forty lines, too. */
+    @Test
+    void aPlanOnPaperIsOnePageWithABoxForEveryTry() throws Exception {
+        JsonNode found = proposal(60, student);
+        ObjectNode plan = plan(found, student);
+        for (String paper : List.of("A4", "LETTER")) {
+            String id = kept(plan).get("id").asText();
+            byte[] pdf = read(student, "/api/v1/plans/{id}/sheet.pdf?paper=" + paper, id)
+                    .andExpect(status().isOk())
+                    .andReturn()
+                    .getResponse()
+                    .getContentAsByteArray();
+            try (PDDocument document = Loader.loadPDF(pdf)) {
+                assertThat(document.getNumberOfPages()).isEqualTo(1);
+                assertThat(new PDFTextStripper().getText(document))
+                        .contains("Tuesday", "tries", "tick it when it succeeds");
+            }
+            ArrayNode many = plan.putArray("items");
+            found.get("possible").forEach(one -> {
+                if (many.size() < 40) {
+                    many.add(one.get("item"));
+                }
+            });
+        }
     }
 
     @Test

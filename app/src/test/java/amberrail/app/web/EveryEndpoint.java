@@ -284,6 +284,7 @@ abstract class EveryEndpoint extends AppTest {
                 new Rule("POST", "/api/v1/plans", plan(student), CREATED, CREATED, NOT_FOUND, NOT_FOUND),
                 new Rule("GET", planned, null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("PUT", planned, plan(student), OK, FORBIDDEN, NOT_FOUND, NOT_FOUND),
+                new Rule("GET", planned + "/sheet.pdf", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("POST", planned + "/start", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule(
                         "GET",

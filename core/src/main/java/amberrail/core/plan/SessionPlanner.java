@@ -5,6 +5,7 @@ import amberrail.core.problem.Require;
 import amberrail.core.statistics.SessionPlan;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -25,6 +26,11 @@ public record SessionPlanner(List<PlannedDrill> items, double unusedMinutes) {
     private static final int MOST_NEW = 2;
 
     private static final int ENOUGH_KNOWN = 4;
+
+    /** A skill that counts and was left alone for longer gets a drill, whatever the others score: a small weight is not none. */
+    private static final double LEFT_ALONE_DAYS = 7;
+
+    private static final int MOST_LEFT_ALONE = 2;
 
     /**
      * What is asked for.
@@ -62,36 +68,93 @@ public record SessionPlanner(List<PlannedDrill> items, double unusedMinutes) {
                 .filter(one ->
                         !taken.contains(one.drillId()) && wanted.weights().getOrDefault(one.skill(), 0.0) > 0)
                 .toList();
-        open = withFewNew(open, wanted, locked);
-        Map<String, Double> weights = named(wanted.weights());
-        SessionPlan plan = SessionPlan.of(
+        SessionPlan.Standing standing = standing(locked, known);
+        List<SessionPlan.Item> early = leftAlone(wanted, open, standing, locked, known);
+        Set<String> chosen = early.stream().map(SessionPlan.Item::id).collect(Collectors.toSet());
+        long newAlready = locked.stream()
+                        .filter(one -> one.role() == PlannedDrill.Role.NEW)
+                        .count()
+                + early.stream()
+                        .filter(one -> known.get(one.id()).daysSince().isEmpty())
+                        .count();
+        List<Candidate> left =
+                open.stream().filter(one -> !chosen.contains(one.drillId())).toList();
+        boolean knowsEnough =
+                open.stream().filter(one -> one.daysSince().isPresent()).count() >= ENOUGH_KNOWN;
+        SessionPlan plan =
+                ruled(wanted, knowsEnough ? withFewNew(left, wanted, newAlready) : left, with(standing, early, known));
+        List<PlannedDrill> free = chosen(plan, early, known, wanted);
+        return new SessionPlanner(placed(before, free), Math.max(0, plan.unusedMinutes()));
+    }
+
+    /** methods.md, planSession. */
+    private static SessionPlan ruled(Wanted wanted, List<Candidate> open, SessionPlan.Standing standing) {
+        return SessionPlan.of(
                 wanted.minutes(),
                 wanted.low(),
                 wanted.high(),
                 open.stream().map(one -> drill(one, wanted)).toList(),
-                weights,
+                named(wanted.weights()),
                 named(wanted.need()),
-                standing(locked, known));
-        List<PlannedDrill> free = chosen(plan, known, wanted);
-        return new SessionPlanner(placed(before, free), Math.max(0, plan.unusedMinutes()));
+                standing);
+    }
+
+    /** The best drill of each skill that was left alone longest, by the same rule, in at most half of the time. */
+    private static List<SessionPlan.Item> leftAlone(
+            Wanted wanted,
+            List<Candidate> open,
+            SessionPlan.Standing standing,
+            List<PlannedDrill> locked,
+            Map<String, Candidate> known) {
+        Map<Skill, Double> days = new EnumMap<>(Skill.class);
+        open.forEach(one -> days.merge(one.skill(), one.daysSince().orElse(Double.MAX_VALUE), Math::min));
+        locked.stream()
+                .flatMap(one -> Optional.ofNullable(known.get(one.drillId())).stream())
+                .forEach(one -> days.remove(one.skill()));
+        List<Skill> skills = days.entrySet().stream()
+                .filter(one -> one.getValue() >= LEFT_ALONE_DAYS)
+                .sorted(Comparator.comparing((Map.Entry<Skill, Double> one) -> -one.getValue())
+                        .thenComparing(one -> -wanted.weights().get(one.getKey()))
+                        .thenComparing(Map.Entry::getKey))
+                .limit(MOST_LEFT_ALONE)
+                .map(Map.Entry::getKey)
+                .toList();
+        List<SessionPlan.Item> early = new ArrayList<>();
+        double half = (wanted.minutes() - standing.takenMinutes()) / 2;
+        for (Skill skill : skills) {
+            double left =
+                    half - early.stream().mapToDouble(SessionPlan.Item::minutes).sum();
+            List<Candidate> ofSkill = open.stream()
+                    .filter(one -> one.skill() == skill && one.minutes() * wanted.students() <= left)
+                    .toList();
+            ruled(wanted, ofSkill, new SessionPlan.Standing(0, List.of(), true)).items().stream()
+                    .findFirst()
+                    .ifPresent(early::add);
+        }
+        return early;
+    }
+
+    private static SessionPlan.Standing with(
+            SessionPlan.Standing standing, List<SessionPlan.Item> early, Map<String, Candidate> known) {
+        List<String> skills = new ArrayList<>(standing.skills());
+        early.forEach(one -> skills.add(known.get(one.id()).skill().name()));
+        return new SessionPlan.Standing(
+                standing.takenMinutes()
+                        + early.stream().mapToDouble(SessionPlan.Item::minutes).sum(),
+                skills,
+                standing.warmUpNotAsked());
     }
 
     /** Of those that nobody has played, the ones that fit best. */
-    private static List<Candidate> withFewNew(List<Candidate> open, Wanted wanted, List<PlannedDrill> locked) {
+    private static List<Candidate> withFewNew(List<Candidate> open, Wanted wanted, long already) {
         List<Candidate> known =
                 open.stream().filter(one -> one.daysSince().isPresent()).toList();
-        if (known.size() < ENOUGH_KNOWN) {
-            return open;
-        }
-        long lockedNew = locked.stream()
-                .filter(one -> one.role() == PlannedDrill.Role.NEW)
-                .count();
         List<Candidate> few = new ArrayList<>(known);
         open.stream()
                 .filter(one -> one.daysSince().isEmpty())
                 .sorted(Comparator.comparing((Candidate one) -> -newScore(one, wanted))
                         .thenComparing(Candidate::drillId))
-                .limit(Math.max(0, MOST_NEW - lockedNew))
+                .limit(Math.max(0, MOST_NEW - already))
                 .forEach(few::add);
         return few;
     }
@@ -132,12 +195,15 @@ public record SessionPlanner(List<PlannedDrill> items, double unusedMinutes) {
                 locked.stream().anyMatch(one -> one.role() == PlannedDrill.Role.WARM_UP));
     }
 
-    private static List<PlannedDrill> chosen(SessionPlan plan, Map<String, Candidate> known, Wanted wanted) {
+    private static List<PlannedDrill> chosen(
+            SessionPlan plan, List<SessionPlan.Item> early, Map<String, Candidate> known, Wanted wanted) {
         List<PlannedDrill> chosen = new ArrayList<>();
         plan.warmUp()
                 .ifPresent(warm ->
                         chosen.add(line(known.get(warm.id()), PlannedDrill.Role.WARM_UP, warm.minutes(), 0, wanted)));
-        for (SessionPlan.Item item : plan.items()) {
+        List<SessionPlan.Item> all = new ArrayList<>(early);
+        all.addAll(plan.items());
+        for (SessionPlan.Item item : all) {
             Candidate one = known.get(item.id());
             chosen.add(line(
                     one,

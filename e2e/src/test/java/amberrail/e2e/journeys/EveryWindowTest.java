@@ -76,7 +76,10 @@ class EveryWindowTest extends Journey {
             "/progress/periods",
             "/lab",
             "/progress/group",
-            "/progress/template");
+            "/progress/template",
+            "/plan",
+            "/plan/new",
+            "/plan/goals");
 
     @ParameterizedTest
     @EnumSource(

@@ -53,9 +53,9 @@ class Screenshots extends Journey {
         page.navigate("/progress/group");
         page.getByText("Wren Castellane").waitFor();
         shoot(page, "group");
-        page.navigate("/review/selection?drill=roll-on-to-the-ring&student=" + studentInHand(page));
-        page.getByTestId("figures").waitFor();
-        shoot(page, "selection");
+        page.navigate("/plan/new?for=" + studentInHand(page));
+        page.locator("ol.lines > li").first().waitFor();
+        shoot(page, "plan");
         page.navigate("/progress/periods?student=" + studentInHand(page));
         page.locator("main tbody tr").first().waitFor();
         shoot(page, "periods");

@@ -1,0 +1,235 @@
+package amberrail.e2e.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberrail.e2e.pages.Choices;
+import amberrail.e2e.pages.RecordingPage;
+import amberrail.e2e.support.Journey;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** A coach plans, the plan is played and ticks itself off, and two coaches do not lose each other's work. */
+class PlanForAStudentTest extends Journey {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
+
+    @Override
+    protected boolean sharesServer() {
+        return true;
+    }
+
+    private static Locator lines(Page page) {
+        return page.locator("ol.lines > li");
+    }
+
+    private static Locator key(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private static void chooseOnTheRail(Page page, String typed) {
+        page.keyboard().press("k");
+        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Choose a student"))
+                .fill(typed);
+        page.keyboard().press("Enter");
+    }
+
+    /** A plan of the student on the rail, with its proposal. */
+    private static void newPlan(Page page, String title) {
+        page.navigate("/plan/new");
+        assertThat(lines(page)).not().hasCount(0);
+        page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill(title);
+        page.keyboard().press("Tab");
+    }
+
+    private static void saved(Page page) {
+        key(page, "Save").click();
+        page.waitForURL(Pattern.compile(".*/plan/[0-9a-f-]{36}"));
+        assertThat(page.getByText("Saved.", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+    }
+
+    @Test
+    void aPlanIsMadeKeptPlayedAndTicksItselfOff() {
+        Page page = signedIn("iris", 1280, 800);
+        chooseOnTheRail(page, "Jor");
+        newPlan(page, "Half an hour");
+        assertThat(page.locator("h1")).hasText("60 minutes for Jory Pell");
+        assertThat(lines(page).first()).containsText("Warm-up");
+        assertThat(lines(page).first()).containsText("% for Jory Pell");
+
+        // What is kept stays when the rest is planned again for less time.
+        String second = lines(page).nth(1).locator(".what a").textContent();
+        lines(page)
+                .nth(1)
+                .getByText("Keep", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        page.locator("form").getByLabel("Minutes").fill("30");
+        page.keyboard().press("Tab");
+        assertThat(page.locator("h1")).hasText("30 minutes for Jory Pell");
+        assertThat(lines(page).filter(new Locator.FilterOptions().setHasText(second)))
+                .hasCount(1);
+        key(page, "Undo").click();
+        assertThat(page.locator("h1")).hasText("60 minutes for Jory Pell");
+
+        // Only the first line, with two tries, today.
+        while (lines(page).count() > 1) {
+            int before = lines(page).count();
+            lines(page).last().getByText("Remove").click();
+            assertThat(lines(page)).hasCount(before - 1);
+        }
+        lines(page).first().getByLabel("Tries").fill("2");
+        page.keyboard().press("Tab");
+        page.getByLabel("Day", new Page.GetByLabelOptions().setExact(true))
+                .fill(LocalDate.now().format(DAY));
+        page.keyboard().press("Enter");
+        page.keyboard().press("Escape");
+        saved(page);
+        String plan = page.url();
+        page.navigate("/today");
+        assertThat(page.getByText("Planned for today")).isVisible();
+        page.locator(".plans li")
+                .filter(new Locator.FilterOptions().setHasText("Half an hour"))
+                .getByText("Start")
+                .click();
+        page.waitForURL("**/table/*");
+        RecordingPage table = new RecordingPage(page);
+        Locator strip = page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Plan: Half an hour"));
+        assertThat(strip).containsText("2 tries left");
+        table.tap(1500, 600);
+        assertThat(strip).containsText("1 try left");
+        table.tap(1400, 600);
+        assertThat(strip).containsText("done");
+        assertThat(page.getByText("Everything saved")).isVisible();
+        page.navigate("/plan");
+        Locator inList = page.locator("li").filter(new Locator.FilterOptions().setHasText("Half an hour"));
+        assertThat(inList).containsText("all done");
+        page.navigate(plan);
+        key(page, "Archive").click();
+        page.waitForURL("**/plan*");
+        assertThat(inList).hasCount(0);
+    }
+
+    @Test
+    void theStripCountsOnWithoutTheServer() {
+        Page page = signedIn("iris", 1280, 800);
+        chooseOnTheRail(page, "Odo");
+        newPlan(page, "Away");
+        saved(page);
+        key(page, "Start").click();
+        page.waitForURL("**/table/*");
+        RecordingPage table = new RecordingPage(page);
+        Locator here = page.locator("nav[aria-label='Plan: Away'] button[aria-current=step]");
+        int left = triesLeft(here);
+        page.context().setOffline(true);
+        table.tap(1500, 600);
+        assertThat(here).containsText(left - 1 + " tries left");
+        page.context().setOffline(false);
+        assertThat(page.getByText("Everything saved")).isVisible();
+        archive(page, "Away");
+    }
+
+    private static int triesLeft(Locator line) {
+        assertThat(line).containsText("tries left");
+        return Integer.parseInt(line.textContent().replaceAll(".* (\\d+) tries left.*", "$1"));
+    }
+
+    private static void archive(Page page, String title) {
+        page.navigate("/plan");
+        page.locator("li a.title", new Page.LocatorOptions().setHasText(title))
+                .first()
+                .click();
+        key(page, "Archive").click();
+        page.waitForURL(Pattern.compile(".*/plan(\\?.*)?$"));
+    }
+
+    @Test
+    void ofTwoWindowsTheSecondIsToldAndMayChoose() {
+        Page one = signedIn("iris", 1280, 800);
+        chooseOnTheRail(one, "Tam");
+        newPlan(one, "Two windows");
+        saved(one);
+        Page other = one.context().newPage();
+        other.navigate(one.url());
+        assertThat(lines(other)).not().hasCount(0);
+        lines(one).first().getByLabel("Tries").fill("7");
+        one.keyboard().press("Tab");
+        saved(one);
+        lines(other).first().getByLabel("Tries").fill("9");
+        other.keyboard().press("Tab");
+        key(other, "Save").click();
+        assertThat(other.getByRole(AriaRole.ALERT)).containsText("Somebody else has changed this plan");
+        key(other, "Save mine instead").click();
+        assertThat(other.getByRole(AriaRole.ALERT)).hasCount(0);
+        one.reload();
+        assertThat(lines(one).first().getByLabel("Tries")).hasValue("9");
+        archive(one, "Two windows");
+    }
+
+    @Test
+    void aPatternIsUsedForSomebodyElse() {
+        Page page = signedIn("iris", 1280, 800);
+        chooseOnTheRail(page, "Wren");
+        newPlan(page, "Pattern of drills");
+        List<String> drills = lines(page).locator(".what a").allTextContents();
+        key(page, "Keep as a pattern").click();
+        assertThat(page.getByText("Kept as a pattern.")).isVisible();
+        page.onDialog(dialog -> dialog.accept());
+        chooseOnTheRail(page, "Sab");
+        page.navigate("/plan");
+        page.locator("li")
+                .filter(new Locator.FilterOptions().setHasText("Pattern of drills"))
+                .getByText("Use it")
+                .click();
+        assertThat(page.locator("h1")).hasText("60 minutes for Sabela Quint");
+        assertThat(lines(page).first()).containsText("% for Sabela Quint");
+        assertThat(lines(page).locator(".what a").allTextContents()).isEqualTo(drills);
+        archive(page, "Pattern of drills");
+    }
+
+    @Test
+    void aGoalOutOfReachIsSaidToBe() {
+        Page page = signedIn("iris", 1280, 800);
+        chooseOnTheRail(page, "Odo");
+        page.navigate("/plan/goals");
+        Locator draw = page.getByRole(
+                AriaRole.GROUP, new Page.GetByRoleOptions().setName("draw").setExact(true));
+        Choices.choose(page, draw.getByRole(AriaRole.COMBOBOX).nth(1), "900");
+        draw.getByLabel("By").fill(LocalDate.now().plusDays(20).format(DAY));
+        page.keyboard().press("Enter");
+        page.keyboard().press("Escape");
+        key(page, "Save").click();
+        assertThat(draw).containsText("Not realistic");
+        Choices.choose(page, draw.getByRole(AriaRole.COMBOBOX).nth(1), "no goal");
+        key(page, "Save").click();
+        assertThat(draw).not().containsText("Not realistic");
+    }
+
+    /** A student's own phone: what the coach has planned, and the one key. */
+    @Test
+    void aStudentStartsTheCoachesPlanOnAPhone() {
+        Page coach = signedIn("iris", 1280, 800);
+        chooseOnTheRail(coach, "Odo");
+        newPlan(coach, "For home");
+        saved(coach);
+        Page phone = signedIn("odo", 390, 844);
+        phone.navigate("/plan");
+        phone.getByText("For home").click();
+        assertThat(phone.getByText("Your coach has made this plan.")).isVisible();
+        assertThat(key(phone, "Save")).hasCount(0);
+        assertThat((Boolean) phone.evaluate("document.documentElement.scrollWidth <= innerWidth"))
+                .isTrue();
+        key(phone, "Start").click();
+        phone.waitForURL("**/table/*");
+        assertThat(phone.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Plan: For home")))
+                .isVisible();
+        archive(coach, "For home");
+    }
+}
