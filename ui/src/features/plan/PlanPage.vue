@@ -281,6 +281,9 @@ onBeforeRouteLeave(() => (plan.dirty.value && mine.value ? window.confirm(t('pla
         <p v-if="plan.proposal.value && plan.proposal.value.remark !== 'NONE'" role="status">
           {{ t(`plan.remark.${plan.proposal.value.remark}`) }}
         </p>
+        <p v-if="!plan.draft.value.pattern && plan.draft.value.studentIds.length === 0" role="status">
+          {{ t('plan.forWhom') }}
+        </p>
         <div class="columns">
           <section>
             <PlanLines :plan="plan" />

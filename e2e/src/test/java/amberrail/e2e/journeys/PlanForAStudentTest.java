@@ -38,7 +38,9 @@ class PlanForAStudentTest extends Journey {
         page.keyboard().press("k");
         page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Choose a student"))
                 .fill(typed);
+        page.getByRole(AriaRole.OPTION).first().waitFor();
         page.keyboard().press("Enter");
+        assertThat(page.locator("nav.rail .who").first()).containsText(typed);
     }
 
     /** A plan of the student on the rail, with its proposal. */
@@ -206,10 +208,12 @@ class PlanForAStudentTest extends Journey {
         page.keyboard().press("Enter");
         page.keyboard().press("Escape");
         key(page, "Save").click();
-        assertThat(draw).containsText("Not realistic");
+        // Six weeks of practice tell no rate yet; with a season behind it such a goal is called not realistic.
+        assertThat(draw).containsText(Pattern.compile("Not realistic|Too few results to say"));
         Choices.choose(page, draw.getByRole(AriaRole.COMBOBOX).nth(1), "no goal");
         key(page, "Save").click();
-        assertThat(draw).not().containsText("Not realistic");
+        assertThat(draw).not().containsText(Pattern.compile("Not realistic|Too few results"));
+        assertThat(draw.getByLabel("By")).hasCount(0);
     }
 
     /** A student's own phone: what the coach has planned, and the one key. */
