@@ -28,11 +28,17 @@ function known(item: PlanItem) {
 }
 
 function station(item: PlanItem): string {
-  const names = known(item)?.stations ?? []
+  // A name belongs to a place: what would be proposed now may stand elsewhere.
+  const places = JSON.stringify(item.places)
+  const names = [props.plan.possible.value.get(item.drillId), stored.value.get(item.drillId)].find(
+    (one) => JSON.stringify(one?.item.places) === places,
+  )?.stations
   const [place] = item.places
   if (!place) return ''
   return item.places.length === 1
-    ? t('plan.station', { n: place.station + 1, name: names[0] ?? '' })
+    ? names?.[0]
+      ? t('plan.station', { n: place.station + 1, name: names[0] })
+      : t('plan.stationOnly', { n: place.station + 1 })
     : item.places.map((one) => `${props.plan.names.value[one.studentId] ?? ''} ${one.station + 1}`).join(', ')
 }
 

@@ -60,6 +60,7 @@ class GoalService {
         LocalDate earliest = LocalDate.now(clock.withZone(ZoneOffset.UTC)).minusDays(1);
         Map<Skill, GoalEntity> before = bySkill(studentId);
         for (Wanted one : wanted) {
+            one.byDay().ifPresent(day -> PlanDays.within("byDay", day));
             if (one.grade().isPresent() != one.byDay().isPresent()) {
                 throw new InvalidInputException(
                         ProblemCode.INVALID_PARAMETER,

@@ -73,6 +73,8 @@ class PlanController {
         NONE,
         /** Somebody was away for months: it begins easier. */
         EASED,
+        /** Every skill is left out of plans by its weight. */
+        NOTHING_COUNTS,
         /** No drill is short enough. */
         TOO_SHORT,
         /** Something was found, but nothing of it in the band. */
@@ -166,7 +168,7 @@ class PlanController {
 
     private static PlanRemark remark(PlanProposals.Proposed found) {
         if (found.items().isEmpty()) {
-            return PlanRemark.TOO_SHORT;
+            return found.nothingCounts() ? PlanRemark.NOTHING_COUNTS : PlanRemark.TOO_SHORT;
         }
         if (found.eased()) {
             return PlanRemark.EASED;
@@ -203,6 +205,8 @@ class PlanController {
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate from,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate to,
             @RequestParam(defaultValue = "UTC") ZoneId zone) {
+        PlanDays.within("from", from);
+        PlanDays.within("to", to);
         if (to.isBefore(from) || ChronoUnit.DAYS.between(from, to) > LONGEST_LIST_DAYS) {
             throw new InvalidInputException(
                     ProblemCode.INVALID_PARAMETER,

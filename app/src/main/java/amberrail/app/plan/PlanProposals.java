@@ -72,13 +72,15 @@ class PlanProposals {
     /**
      * A plan and what else could stand in it.
      *
-     * @param eased whether somebody was away for so long that the band is an easier one
+     * @param eased         whether somebody was away for so long that the band is an easier one
+     * @param nothingCounts whether no skill has a weight
      */
     record Proposed(
             KitService.ClubTable table,
             double low,
             double high,
             boolean eased,
+            boolean nothingCounts,
             List<PlanItemBody> items,
             double unusedMinutes,
             List<PossibleDrill> possible) {}
@@ -124,6 +126,7 @@ class PlanProposals {
                 band[0],
                 band[1],
                 away && asked.band().isEmpty(),
+                wanted.weights().values().stream().allMatch(weight -> weight <= 0),
                 items,
                 planned.unusedMinutes(),
                 possible(library, byId, wanted, asked.studentIds()));

@@ -224,6 +224,7 @@ class PlanService {
 
     /** A day that is over cannot be planned; a plan of such a day may still be put right. Yesterday is today somewhere. */
     private void requireDay(PlanEntity row, Wanted wanted) {
+        wanted.onDay().ifPresent(day -> PlanDays.within("onDay", day));
         LocalDate earliest = LocalDate.now(clock.withZone(ZoneOffset.UTC)).minusDays(1);
         if (wanted.onDay()
                 .filter(day -> day.isBefore(earliest) && !day.equals(row.onDay))
@@ -335,7 +336,7 @@ class PlanService {
                 !items.isEmpty() && items.stream().allMatch(PlanView.PlanItemView::ticked));
     }
 
-    /** Of others' places nothing is told. */
+    /** Of others' places nothing is told, nor why: in a group that may be one of theirs. */
     private static PlanView.PlanItemView item(
             Looking looking, PlanEntity row, PlanItemBody item, List<UUID> seen, boolean begun) {
         Optional<Drill> drill = Optional.ofNullable(looking.library.get(item.drillId()));
@@ -348,7 +349,13 @@ class PlanService {
         }
         return new PlanView.PlanItemView(
                 new PlanItemBody(
-                        item.drillId(), item.role(), item.minutes(), item.tries(), item.locked(), places, item.why()),
+                        item.drillId(),
+                        item.role(),
+                        item.minutes(),
+                        item.tries(),
+                        item.locked(),
+                        places,
+                        seen.size() == row.studentIds.size() ? item.why() : null),
                 drill.map(Drill::title).orElse(null),
                 drill.map(Drill::primarySkill).orElse(null),
                 places.stream().map(one -> stationName(drill, one.station())).toList(),

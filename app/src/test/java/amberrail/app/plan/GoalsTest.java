@@ -76,6 +76,24 @@ class GoalsTest extends AppTest {
     }
 
     @Test
+    void withNoSkillThatCountsThePlanSaysSo() throws Exception {
+        keep(List.of(
+                Map.of("skill", "POTTING", "weight", 0),
+                Map.of("skill", "STUN", "weight", 0),
+                Map.of("skill", "DRAW", "weight", 0),
+                Map.of("skill", "FOLLOW", "weight", 0),
+                Map.of("skill", "POSITION", "weight", 0),
+                Map.of("skill", "SIDE", "weight", 0),
+                Map.of("skill", "SAFETY", "weight", 0)));
+        var body = Map.of(
+                "studentIds", List.of(student.accountId()), "minutes", 60, "withTest", false, "items", List.of());
+        assertThat(tree(post(club.head(), body, "/api/v1/plan-proposals"))
+                        .get("remark")
+                        .asText())
+                .isEqualTo("NOTHING_COUNTS");
+    }
+
+    @Test
     void oddGoalsAreRefusedWithTheField() throws Exception {
         refused("byDay", List.of(Map.of("skill", "DRAW", "weight", 1, "grade", 600)));
         refused("byDay", List.of(Map.of("skill", "DRAW", "weight", 1, "grade", 600, "byDay", "2020-01-01")));

@@ -9,6 +9,7 @@ import amberrail.app.testing.Club;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.net.URI;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
@@ -24,6 +25,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** From a proposal to a plan that ticks itself off, and everything that may go wrong on the way. */
 class PlansTest extends AppTest {
@@ -179,6 +181,9 @@ class PlansTest extends AppTest {
                 .containsExactly(theirs.accountId().toString());
         assertThat(seen.toString()).doesNotContain(both.accountId().toString());
         assertThat(seen.get("mine").asBoolean()).isFalse();
+        // Why a line is there may be the other's chance.
+        seen.get("items")
+                .forEach(item -> assertThat(item.get("item").has("why")).isFalse());
         post(otherCoach, "{}", "/api/v1/plans/{id}/archive", id).andExpect(status().isForbidden());
     }
 
@@ -289,6 +294,19 @@ class PlansTest extends AppTest {
         post(coach, "{}", "/api/v1/plans/{id}/archive", id).andExpect(status().isNoContent());
         assertThat(tree(read(student, list))).isEmpty();
         read(coach, "/api/v1/plans/{id}", id).andExpect(status().isNotFound());
-        read(coach, "/api/v1/plans?from=2026-01-01&to=2029-01-01").andExpect(status().isBadRequest());
+        for (String days : List.of(
+                "from=2026-01-01&to=2029-01-01",
+                "from=2026-02-01&to=2026-01-01",
+                "from=%2B999999999-01-01&to=%2B999999999-02-01",
+                "from=tomorrow&to=2026-01-01",
+                "from=2026-01-01&to=2026-01-02&zone=Nowhere")) {
+            assertThat(mvc.perform(MockMvcRequestBuilders.get(URI.create("/api/v1/plans?" + days))
+                                    .with(Club.as(coach)))
+                            .andReturn()
+                            .getResponse()
+                            .getStatus())
+                    .as(days)
+                    .isEqualTo(400);
+        }
     }
 }
