@@ -51,6 +51,9 @@ const steps = computed(() => [
   { key: 'lab', to: '/lab' },
 ])
 
+/** A phone has room for no more. */
+const firstName = computed(() => signedIn.me?.person.name.split(' ')[0] ?? '')
+
 const sync = computed(() => {
   if (outbox.parkedCount) return t('rail.parked', { n: outbox.parkedCount })
   if (outbox.onlyHere) return t('rail.onlyHere', { n: outbox.onlyHere })
@@ -91,7 +94,7 @@ function isHere(key: string): boolean {
         <strong>{{ shownName }}</strong>
         <kbd aria-hidden="true">{{ KEY_STUDENT.toUpperCase() }}</kbd>
       </button>
-      <strong v-else class="who">{{ signedIn.me.person.name }}</strong>
+      <strong v-else class="who">{{ narrow ? firstName : signedIn.me.person.name }}</strong>
       <button
         type="button"
         class="who account small"
@@ -207,12 +210,12 @@ path {
 }
 @media (max-width: 620px) {
   .rail {
-    padding: 0 6px;
-    grid-template-columns: 50px 1fr 46px;
+    padding: 0 4px;
+    grid-template-columns: 46px 1fr 54px;
   }
   /* Seven steps and the state of the queue on 390 px. */
   a {
-    min-width: 41px;
+    min-width: 40px;
     font-size: 11px;
   }
   .who {

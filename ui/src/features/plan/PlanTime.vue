@@ -35,9 +35,11 @@ const most = computed(() => Math.max(1, ...skills.value.map(([, each]) => each))
         t('plan.time', { used: figure(used, 0), minutes: figure(minutes, 0) })
       }}</strong>
     </p>
-    <p v-if="left >= 1" class="bare small quiet">{{ t('plan.timeLeft', { n: figure(left, 0) }) }}</p>
+    <p v-if="left >= 1" class="bare small quiet">
+      {{ t('plan.timeLeft', { n: Math.round(left) }, Math.round(left)) }}
+    </p>
     <p v-else-if="left <= -1" class="bare small problem" role="status">
-      {{ t('plan.timeOver', { n: figure(-left, 0) }) }}
+      {{ t('plan.timeOver', { n: Math.round(-left) }, Math.round(-left)) }}
     </p>
     <h2 class="small">{{ t('plan.bySkill') }}</h2>
     <ul class="bare small">
