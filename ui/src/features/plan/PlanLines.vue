@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import Select from 'primevue/select'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { PlanItem } from '@/api/types'
+import type { PlanItem, PossibleDrill } from '@/api/types'
 import NumberField from '@/shared/NumberField.vue'
+import DrillChoice from './DrillChoice.vue'
 import type { PlanDraft } from './usePlanDraft'
 import { useReasonWords } from './useReasonWords'
 
@@ -42,22 +42,14 @@ function station(item: PlanItem): string {
     : item.places.map((one) => `${props.plan.names.value[one.studentId] ?? ''} ${one.station + 1}`).join(', ')
 }
 
-const choices = computed(() => {
-  const taken = new Set(lines.value.map(({ drillId }) => drillId))
-  return [...props.plan.possible.value.values()]
-    .filter(({ item }) => !taken.has(item.drillId))
-    .map((one) => ({ ...one, label: `${one.title} · ${t(`skill.${one.skill}`)}` }))
-})
-
 function drop(at: number): void {
   if (dragged.value !== undefined && dragged.value !== at) props.plan.move(dragged.value, at)
   dragged.value = undefined
   over.value = undefined
 }
 
-function swap(at: number, drillId: string): void {
-  const one = props.plan.possible.value.get(drillId)
-  if (one) props.plan.put(one, at, true)
+function swap(at: number, one: PossibleDrill): void {
+  props.plan.put(one, at, true)
   swapping.value = undefined
 }
 </script>
@@ -89,16 +81,11 @@ function swap(at: number, drillId: string): void {
           <span class="small quiet">{{ station(item) }}</span>
         </p>
         <p class="bare small">{{ reason(item, plan.names.value, known(item)?.skill) }}</p>
-        <Select
+        <DrillChoice
           v-if="swapping === at"
-          :options="choices"
-          option-label="label"
-          option-value="item.drillId"
-          filter
-          auto-filter-focus
-          :aria-label="t('plan.swapFor', { drill: known(item)?.title ?? item.drillId })"
-          :placeholder="t('plan.swapFor', { drill: known(item)?.title ?? item.drillId })"
-          @update:model-value="(drillId: string) => swap(at, drillId)"
+          :plan="plan"
+          :label="t('plan.swapFor', { drill: known(item)?.title ?? item.drillId })"
+          @chosen="(one) => swap(at, one)"
         />
       </div>
       <template v-if="changeable">

@@ -35,7 +35,7 @@ const most = computed(() => Math.max(1, ...skills.value.map(([, each]) => each))
         t('plan.time', { used: figure(used, 0), minutes: figure(minutes, 0) })
       }}</strong>
     </p>
-    <p v-if="left >= 1" class="bare small quiet">
+    <p v-if="left >= 1 && items.length > 0" class="bare small quiet">
       {{ t('plan.timeLeft', { n: Math.round(left) }, Math.round(left)) }}
     </p>
     <p v-else-if="left <= -1" class="bare small problem" role="status">

@@ -30,6 +30,10 @@ export function usePlanHistory() {
     saved.value = JSON.stringify(body)
   }
 
+  function discard(): void {
+    draft.value = undefined
+  }
+
   function items(work: (items: PlanItem[]) => PlanItem[]): void {
     if (draft.value) change({ items: work([...draft.value.items]) })
   }
@@ -41,6 +45,7 @@ export function usePlanHistory() {
     change,
     undo,
     settle,
+    discard,
     ...lines(items),
   }
 }

@@ -2,7 +2,6 @@ import { useI18n } from 'vue-i18n'
 import type { PlanItem } from '@/api/types'
 import { useUnits } from '@/shared/units'
 
-const POINTS_AT_FULL_NEED = 200
 const DAY_MILLISECONDS = 86_400_000
 const A_WEEK = 7
 
@@ -55,7 +54,7 @@ export function useReasonWords() {
     const word = t(`skill.${skill}`)
     return why.need >= 1
       ? t('plan.reason.needAll', { skill: word })
-      : t('plan.reason.need', { skill: word, points: figure(POINTS_AT_FULL_NEED * why.need, 0) })
+      : t('plan.reason.need', { skill: word, points: figure(why.needPoints, 0) })
   }
 
   return (item: PlanItem, names: Record<string, string>, skill?: string): string =>

@@ -1,6 +1,7 @@
 package amberrail.app.plan;
 
 import amberrail.app.web.MayBeMissing;
+import amberrail.core.plan.GoalOutlook;
 import amberrail.core.plan.PlannedDrill;
 import amberrail.core.plan.Reason;
 import jakarta.validation.Valid;
@@ -38,7 +39,11 @@ record PlanItemBody(
             @Min(0) @Max(200) int station,
             @DecimalMin("0") @DecimalMax("1") double chance) {}
 
-    /** As {@link Reason}. */
+    /**
+     * As {@link Reason}.
+     *
+     * @param needPoints the need in grade points to the goal, at most 200
+     */
     record ReasonBody(
             @DecimalMin("0") @DecimalMax("1") double chance,
 
@@ -47,6 +52,7 @@ record PlanItemBody(
 
             @Min(1) @Max(32) int intervalDays,
             @DecimalMin("0") @DecimalMax("1") double need,
+            @DecimalMin("0") @DecimalMax("200") double needPoints,
             @DecimalMin("0") @DecimalMax("1000") double score) {
 
         static ReasonBody of(Reason why) {
@@ -55,6 +61,7 @@ record PlanItemBody(
                     why.daysSince().isPresent() ? why.daysSince().getAsDouble() : null,
                     why.intervalDays(),
                     why.need(),
+                    GoalOutlook.needPoints(why.need()),
                     why.score());
         }
 

@@ -4,6 +4,7 @@ import amberrail.app.kit.KitService;
 import amberrail.app.people.Access;
 import amberrail.app.people.SignedIn;
 import amberrail.app.progress.StationChances;
+import amberrail.app.results.DrillSpacing;
 import amberrail.app.results.StationResult;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.Skill;
@@ -12,7 +13,6 @@ import amberrail.core.plan.PlannedDrill;
 import amberrail.core.plan.SessionPlanner;
 import amberrail.core.statistics.BlockPlan;
 import amberrail.core.statistics.NextStation;
-import amberrail.core.statistics.Spacing;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -37,8 +37,6 @@ class PlanProposals {
 
     /** Away for longer than this a student begins with easier ones: what they could do then is less sure now. */
     private static final Duration LONG_AWAY = Duration.ofDays(56);
-
-    private static final double SECONDS_PER_DAY = 86_400;
 
     private final StationChances chances;
     private final GoalService goals;
@@ -166,10 +164,11 @@ class PlanProposals {
 
     private List<Candidate> candidates(
             List<Drill> library, Map<UUID, StationChances.OfStudent> students, double low, double high) {
-        Map<UUID, Map<String, Spacing>> spacings = new HashMap<>();
+        Instant now = Instant.now(clock);
+        Map<UUID, Map<String, DrillSpacing>> spacings = new HashMap<>();
         Map<UUID, Map<String, List<StationChances.Choice>>> choices = new HashMap<>();
         students.forEach((id, student) -> {
-            spacings.put(id, spacings(student.played()));
+            spacings.put(id, DrillSpacing.byDrill(student.played(), now));
             choices.put(
                     id,
                     student.choices().values().stream()
@@ -210,37 +209,14 @@ class PlanProposals {
                         .findFirst());
     }
 
-    private static Candidate.ForStudent forStudent(StationChances.Choice one, Spacing spacing) {
+    private static Candidate.ForStudent forStudent(StationChances.Choice one, DrillSpacing played) {
         return new Candidate.ForStudent(
                 one.station(),
                 one.chance().p(),
-                spacing == null ? OptionalDouble.empty() : OptionalDouble.of(spacing.daysSince()),
-                spacing == null ? 1 : spacing.intervalDays());
-    }
-
-    /** By drill, of whichever version and table: a drill is practised when it is practised. */
-    private Map<String, Spacing> spacings(List<StationResult> played) {
-        Map<String, Map<UUID, List<StationResult>>> byDrill = new LinkedHashMap<>();
-        played.forEach(one -> byDrill.computeIfAbsent(one.place().drillId(), k -> new LinkedHashMap<>())
-                .computeIfAbsent(one.place().sessionId(), k -> new ArrayList<>())
-                .add(one));
-        Instant now = Instant.now(clock);
-        Map<String, Spacing> spacings = new HashMap<>();
-        byDrill.forEach((drill, sessions) -> {
-            List<Spacing.Visit> visits = new ArrayList<>();
-            Instant last = Instant.EPOCH;
-            for (List<StationResult> session : sessions.values()) {
-                visits.add(new Spacing.Visit(
-                        session.stream()
-                                .mapToInt(one -> one.count().successes())
-                                .sum(),
-                        session.stream().mapToInt(one -> one.count().tries()).sum()));
-                last = session.get(0).startedAt();
-            }
-            double days = Math.max(0, Duration.between(last, now).toSeconds() / SECONDS_PER_DAY);
-            spacings.put(drill, Spacing.after(visits, days));
-        });
-        return spacings;
+                played == null
+                        ? OptionalDouble.empty()
+                        : OptionalDouble.of(played.spacing().daysSince()),
+                played == null ? 1 : played.spacing().intervalDays());
     }
 
     private static PlanItemBody item(PlannedDrill one, Candidate candidate, List<UUID> students) {

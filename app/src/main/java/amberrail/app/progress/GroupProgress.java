@@ -9,6 +9,7 @@ import amberrail.app.people.SignedIn;
 import amberrail.app.progress.GroupProgressView.DueDrill;
 import amberrail.app.progress.GroupProgressView.SkillInGroup;
 import amberrail.app.progress.GroupProgressView.StudentInGroup;
+import amberrail.app.results.DrillSpacing;
 import amberrail.app.results.StationResult;
 import amberrail.app.results.StationResults;
 import amberrail.core.drill.Drill;
@@ -27,7 +28,6 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -40,7 +40,6 @@ import org.springframework.stereotype.Service;
 class GroupProgress {
     private static final double MARGIN_LOGITS = 0.5;
     private static final Duration LATELY = Duration.ofDays(28);
-    private static final double SECONDS_PER_DAY = 86_400;
 
     private final PeopleService people;
     private final StationResults results;
@@ -119,26 +118,12 @@ class GroupProgress {
 
     /** The longest overdue first. */
     private List<DueDrill> due(List<StationResult> all, Map<String, Drill> known, Instant now) {
-        Map<String, Map<UUID, List<StationResult>>> byDrill = new LinkedHashMap<>();
-        all.forEach(one -> byDrill.computeIfAbsent(one.place().drillId(), k -> new LinkedHashMap<>())
-                .computeIfAbsent(one.place().sessionId(), k -> new ArrayList<>())
-                .add(one));
         List<DueDrill> due = new ArrayList<>();
-        byDrill.forEach((drillId, sessions) -> {
-            List<Spacing.Visit> visits = new ArrayList<>();
-            StationResult last = null;
-            for (List<StationResult> session : sessions.values()) {
-                visits.add(new Spacing.Visit(
-                        session.stream()
-                                .mapToInt(one -> one.count().successes())
-                                .sum(),
-                        session.stream().mapToInt(one -> one.count().tries()).sum()));
-                last = session.get(0);
-            }
-            double days = Duration.between(last.startedAt(), now).toSeconds() / SECONDS_PER_DAY;
-            Spacing spacing = Spacing.after(visits, days);
+        DrillSpacing.byDrill(all, now).forEach((drillId, one) -> {
+            Spacing spacing = one.spacing();
             if (spacing.due()) {
-                due.add(new DueDrill(drillId, drill(last, known).title(), days, spacing.intervalDays()));
+                due.add(new DueDrill(
+                        drillId, drill(one.last(), known).title(), spacing.daysSince(), spacing.intervalDays()));
             }
         });
         due.sort(Comparator.comparing((DueDrill one) -> one.intervalDays() - one.daysSince())

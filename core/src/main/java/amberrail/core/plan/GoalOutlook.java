@@ -79,4 +79,9 @@ public record GoalOutlook(Word word, double gapPoints, Optional<Double> grade, O
     public static double need(double goalGrade, double grade) {
         return Math.max(0, Math.min(1, (goalGrade - grade) / NEED_AT_ONE_POINTS));
     }
+
+    /** The points that a need stands for: 200 also for whatever is further. */
+    public static double needPoints(double need) {
+        return NEED_AT_ONE_POINTS * need;
+    }
 }

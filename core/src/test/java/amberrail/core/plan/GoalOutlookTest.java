@@ -50,6 +50,7 @@ class GoalOutlookTest {
         assertThat(GoalOutlook.need(400, 450)).isZero();
         assertThat(GoalOutlook.need(500, 400)).isCloseTo(0.5, within(1e-12));
         assertThat(GoalOutlook.need(900, 400)).isEqualTo(1);
+        assertThat(GoalOutlook.needPoints(GoalOutlook.need(450, 400))).isCloseTo(50, within(1e-9));
     }
 
     @Test
