@@ -122,6 +122,15 @@ class PlanService {
         return view(who, plans.saveAndFlush(row), zone);
     }
 
+    /** Another day, nothing else: locked, since a coach may be changing it. */
+    void moveTo(SignedIn who, UUID id, LocalDate day) {
+        PlanEntity row = toChange(who, id);
+        row.onDay = PlanDays.within("onDay", day);
+        row.revision++;
+        row.changedBy = who.accountId();
+        row.changedAt = now();
+    }
+
     /** Gone from every list; sessions that were played by it stay. */
     void archive(SignedIn who, UUID id) {
         PlanEntity row = toChange(who, id);
@@ -180,7 +189,7 @@ class PlanService {
     }
 
     /** A student changes what they have made themselves, a coach whatever is for their own students only. */
-    private static boolean mayChange(PlanEntity row, Set<UUID> seen, SignedIn who) {
+    static boolean mayChange(PlanEntity row, Set<UUID> seen, SignedIn who) {
         return row.ownerId.equals(who.accountId()) && (row.pattern || seen.containsAll(row.studentIds))
                 || !row.pattern && who.isCoach() && seen.containsAll(row.studentIds);
     }

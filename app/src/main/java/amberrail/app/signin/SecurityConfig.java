@@ -41,7 +41,7 @@ class SecurityConfig {
                         .permitAll()
                         .requestMatchers(HttpMethod.POST, "/api/v1/club/first-coach")
                         .permitAll()
-                        .requestMatchers("/api/v1/invitations/*")
+                        .requestMatchers("/api/v1/invitations/*", "/api/v1/calendar-feeds/*")
                         .permitAll()
                         .requestMatchers("/api/**", "/v3/**")
                         .authenticated()

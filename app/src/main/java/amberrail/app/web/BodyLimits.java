@@ -6,7 +6,8 @@ import java.util.List;
 
 /** How large a request's body may be. */
 final class BodyLimits {
-    private static final List<String> IMPORTS = List.of("/api/v1/drill-import", "/api/v1/attempt-import/");
+    private static final List<String> IMPORTS =
+            List.of("/api/v1/drill-import", "/api/v1/attempt-import/", "/api/v1/calendar-import");
 
     private final long usualBytes;
     private final long importBytes;
