@@ -1,11 +1,21 @@
 import { fileURLToPath, URL } from 'node:url'
 import vue from '@vitejs/plugin-vue'
-import { defineConfig } from 'vite'
+import { defineConfig, type Plugin } from 'vite'
 import { VitePWA } from 'vite-plugin-pwa'
+
+/** The calendar brings icons as a font within its styles. We show none of them, and the pages' rules let no such font in. */
+function withoutCalendarIcons(): Plugin {
+  return {
+    name: 'without-calendar-icons',
+    transform: (code, id) =>
+      id.includes('@fullcalendar') ? { code: code.replace(/@font-face\{[^}]*\}/, ''), map: null } : undefined,
+  }
+}
 
 export default defineConfig({
   plugins: [
     vue(),
+    withoutCalendarIcons(),
     // The app's own files are kept on the device, so that the recording screen opens with the server away. The API is never cached:
     // what the device keeps of sessions lies in its database, under the account it belongs to.
     VitePWA({

@@ -39,6 +39,13 @@ export const router = createRouter({
       component: () => import('./features/plan/GoalsPage.vue'),
       meta: { aboutStudent: true },
     },
+    {
+      path: '/plan/blocks/:id',
+      component: () => import('./features/plan/BlockPage.vue'),
+      props: true,
+      meta: { aboutStudent: true },
+    },
+    { path: '/plan/calendar', component: () => import('./features/calendar/CalendarPage.vue') },
     { path: '/plan/:id', component: () => import('./features/plan/PlanPage.vue'), props: true },
     { path: '/table', component: () => import('./features/recording/NobodyPage.vue') },
     { path: '/table/begin', component: () => import('./features/recording/BeginPage.vue') },

@@ -1,6 +1,7 @@
 // The words of every screen. They stand in words/*.json, which the printed pages read too (WordCatalogue in the application).
 import { createI18n } from 'vue-i18n'
 import bench from './words/pool/bench.json'
+import calendar from './words/pool/calendar.json'
 import common from './words/pool/common.json'
 import grades from './words/pool/grades.json'
 import lab from './words/pool/lab.json'
@@ -14,6 +15,7 @@ import snooker from './words/snooker.json'
 const pool = {
   ...common,
   ...bench,
+  ...calendar,
   ...grades,
   ...lab,
   ...library,

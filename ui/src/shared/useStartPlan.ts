@@ -36,6 +36,7 @@ export function useStartPlan() {
             studentIds: begun.students.map(({ studentId }) => studentId),
             drillIds: [...new Set(lines.map(({ item }) => item.drillId))],
             tableId: await tableId(begun),
+            order: begun.mixed ? 'MIXED' : 'BLOCKED',
             coached: signedIn.me?.person.role === 'COACH',
           },
         }),

@@ -55,9 +55,14 @@ function fresh(students: string[], minutes: number): PlanBody {
 async function beginNew(): Promise<void> {
   await everybody.reload()
   const known = namesOf()
-  const asked = typeof route.query.for === 'string' ? route.query.for : studentId.value
+  const asked = typeof route.query.for === 'string' ? route.query.for.split(',') : [studentId.value]
   const from = typeof route.query.from === 'string' ? route.query.from : undefined
-  const body = fresh(asked && known[asked] ? [asked] : [], USUAL_MINUTES)
+  const minutes = Number(route.query.minutes)
+  const body = fresh(
+    asked.filter((id): id is string => id !== undefined && known[id] !== undefined),
+    minutes > 0 ? minutes : USUAL_MINUTES,
+  )
+  if (typeof route.query.day === 'string') body.onDay = route.query.day
   if (from) {
     const found = await plan.read(from)
     if (!found) return

@@ -12,6 +12,7 @@ import { useAboutStudent } from '@/shared/useAboutStudent'
 import { useLoad } from '@/shared/useLoad'
 import { useUnits } from '@/shared/units'
 import { useStartPlan } from '@/shared/useStartPlan'
+import BlockList from './BlockList.vue'
 
 /** Everybody's plans, or the chosen student's: today first, then later, then what is over; patterns beside them. */
 const { t } = useI18n()
@@ -84,6 +85,7 @@ function isFinished(plan: Plan): boolean {
         "
         @click="router.push('/plan/new')"
       />
+      <RouterLink to="/plan/calendar">{{ t('plan.calendar') }}</RouterLink>
       <RouterLink v-if="studentId" to="/plan/goals">{{ t('plan.goals') }}</RouterLink>
     </header>
     <PageState :busy="busy" :problem="problem" :ready="data !== undefined" @retry="reload">
@@ -118,6 +120,7 @@ function isFinished(plan: Plan): boolean {
           </li>
         </ul>
       </section>
+      <BlockList :student-id="studentId" :is-coach="isCoach" @planned="reload" />
       <section>
         <h2>{{ t('plan.patterns') }}</h2>
         <p v-if="patterns.problem.value" role="alert">{{ patterns.problem.value }}</p>

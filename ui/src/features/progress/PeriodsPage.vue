@@ -4,16 +4,17 @@ import Button from 'primevue/button'
 import { computed, onMounted, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
-import type { components } from '@/api/schema'
+import PeriodTable from '@/shared/PeriodTable.vue'
 import { percent } from '@/shared/units'
 import { useAboutStudent } from '@/shared/useAboutStudent'
 import { useLoad } from '@/shared/useLoad'
+import { usePeriodWords } from '@/shared/usePeriodWords'
 import StudentFrame from './StudentFrame.vue'
 import { lastWeeks, usePeriods } from './usePeriods'
 
 /** Two periods of a student side by side, every drill and station at once. */
-type Change = components['schemas']['PeriodChange']
 const { t } = useI18n()
+const words = usePeriodWords()
 const { studentId } = useAboutStudent()
 const { periods, choose } = usePeriods()
 const WEEKS = [2, 4, 6, 12]
@@ -30,22 +31,6 @@ watch([studentId, periods], reload)
 
 const FIELDS = ['from', 'to', 'laterFrom', 'laterTo'] as const
 const rows = computed(() => data.value?.stations ?? [])
-
-/** "up 22 points (9 to 35)". */
-function words({ difference, lower, upper, reason }: Change): string {
-  if (difference === undefined || lower === undefined || upper === undefined)
-    return t('progress.periods.nothing')
-  if (reason === 'TOO_FEW') return t('progress.periods.tooFew')
-  return t(difference >= 0 ? 'progress.periods.up' : 'progress.periods.down', {
-    points: percent(Math.abs(difference)),
-    lower: percent(lower),
-    upper: percent(upper),
-  })
-}
-
-function share(made: number, tries: number): string {
-  return `${made}/${tries} (${percent(made / tries)} %)`
-}
 </script>
 
 <template>
@@ -90,37 +75,11 @@ function share(made: number, tries: number): string {
           })
         }}
       </p>
-      <div v-if="rows.length" class="scroll-aside">
-        <table class="lines">
-          <thead>
-            <tr>
-              <th scope="col">{{ t('progress.periods.station') }}</th>
-              <th scope="col">{{ t('progress.periods.earlier') }}</th>
-              <th scope="col">{{ t('progress.periods.later') }}</th>
-              <th scope="col">{{ t('progress.periods.change') }}</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr
-              v-for="row in rows"
-              :key="`${row.drillId} ${row.station} ${row.earlierTries} ${row.laterTries}`"
-            >
-              <th scope="row">
-                <RouterLink :to="{ path: `/drills/${row.drillId}`, query: { student: studentId } }">{{
-                  row.drillTitle
-                }}</RouterLink>
-                <span class="small quiet station">{{ row.station + 1 }} · {{ row.stationName }}</span>
-              </th>
-              <td class="figures">{{ share(row.earlierMade, row.earlierTries) }}</td>
-              <td class="figures">{{ share(row.laterMade, row.laterTries) }}</td>
-              <td>
-                <strong>{{ t(`review.compare.verdict.${row.change.verdict}`) }}</strong>
-                {{ words(row.change) }}
-              </td>
-            </tr>
-          </tbody>
-        </table>
-      </div>
+      <p v-if="data.overall.visible !== undefined">
+        {{ t('progress.periods.visible', { points: percent(data.overall.visible) }) }}
+      </p>
+      <p v-if="data.orderChanged">{{ t('progress.periods.orderChanged') }}</p>
+      <PeriodTable v-if="rows.length" :periods="data" :student-id="studentId" />
       <p v-if="data.onlyOnce.length" class="small">
         {{ t('progress.periods.onlyOnce', { drills: data.onlyOnce.join(', ') }) }}
       </p>
@@ -140,13 +99,5 @@ function share(made: number, tries: number): string {
 .headline {
   font-size: 20px;
   margin: 14px 0 4px;
-}
-th .station {
-  margin-left: 8px;
-  font-weight: 400;
-}
-thead th {
-  font-size: 14px;
-  color: var(--ink-second);
 }
 </style>

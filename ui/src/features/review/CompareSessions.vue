@@ -163,6 +163,7 @@ function heading({ session, selection }: Review): string {
         <p v-for="change in comparison.changed" :key="change">
           {{ t(`review.compare.changed.${change}`) }}
         </p>
+        <p v-if="comparison.orderChanged">{{ t('review.compare.orderChanged') }}</p>
         <ul>
           <li v-for="line in words(comparison)" :key="line.words">
             <strong>{{ t(`review.compare.verdict.${line.verdict}`) }}</strong> {{ line.words }}

@@ -32,7 +32,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Changes the calendar. What is planned for a lesson's students on its day goes along when it moves. */
 @Service
 @Transactional
-class CalendarService {
+public class CalendarService {
     private static final LocalDate FIRST_DAY = LocalDate.of(2000, 1, 1);
     private static final LocalDate LAST_DAY = LocalDate.of(2999, 12, 31);
     /** Plans go along with a moved series for so long; nobody plans further ahead. */
@@ -61,7 +61,7 @@ class CalendarService {
     }
 
     /** An entry as somebody wants it. */
-    record Wanted(
+    public record Wanted(
             EntryKind kind,
             String title,
             TimeSlot first,
@@ -77,7 +77,7 @@ class CalendarService {
         ALL
     }
 
-    UUID create(SignedIn who, Wanted wanted) {
+    public UUID create(SignedIn who, Wanted wanted) {
         CalendarEntryEntity row = newRow(who);
         requireNotPast(wanted.first(), Optional.empty());
         fill(who, row, wanted);

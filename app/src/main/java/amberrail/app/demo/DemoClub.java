@@ -34,7 +34,7 @@ import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
- * Fills an empty data folder with two coaches, eight students with twelve weeks of practice on the shot simulator. Fixed seed: always the same.
+ * Fills an empty data folder with two coaches, eight students with twelve weeks of practice on the shot simulator, and what is in the diary. Fixed seed: always the same.
  *
  * <p>Done before the server takes its first request, so that nobody meets a half-filled club.
  */
@@ -65,6 +65,7 @@ class DemoClub {
     private final Clock clock;
     private final EntityManager entities;
     private final AmberRailProperties properties;
+    private final DemoDiary diary;
     private final TransactionTemplate transaction;
     /** By the table's preset. */
     private final Map<String, DemoPractice> practices = new HashMap<>();
@@ -81,6 +82,7 @@ class DemoClub {
             Clock clock,
             EntityManager entities,
             AmberRailProperties properties,
+            DemoDiary diary,
             PlatformTransactionManager transactions) {
         this.emptyClub = emptyClub;
         this.people = people;
@@ -93,6 +95,7 @@ class DemoClub {
         this.clock = clock;
         this.entities = entities;
         this.properties = properties;
+        this.diary = diary;
         transaction = new TransactionTemplate(transactions);
     }
 
@@ -103,12 +106,16 @@ class DemoClub {
         SignedIn head = people.createFirstCoach("Iris Fenwick", "iris", PASSWORD);
         SignedIn second = people.accept(people.addCoach(head, "Tomas Arden").token(), "tomas", PASSWORD);
         people.changePreferences(second, SNOOKER_WORDS);
+        List<UUID> ofHead = new ArrayList<>();
         for (int i = 0; i < DemoStudents.ALL.size(); i++) {
             // The first five are Iris's, the others Tomas's; Wren has both.
             SignedIn coach = i < 5 ? head : second;
             DemoStudent student = DemoStudents.ALL.get(i);
             PeopleService.Invited invited = people.addStudent(coach, student.name());
             SignedIn self = people.accept(invited.token(), student.signInName(), PASSWORD);
+            if (coach == head) {
+                ofHead.add(self.accountId());
+            }
             if (i == 2) {
                 people.assignCoach(head, self.accountId(), second.accountId());
             }
@@ -117,6 +124,7 @@ class DemoClub {
         }
         // Just joined, so that an empty state is there to be seen.
         people.accept(people.addStudent(second, "Nela Corvane").token(), "nela", PASSWORD);
+        diary.fill(head, ofHead);
         LOG.info("demo data: the Lantern Street Cue Room is ready");
     }
 

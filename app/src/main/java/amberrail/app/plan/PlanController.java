@@ -258,6 +258,15 @@ class PlanController {
         return plans.start(who, id, zone);
     }
 
+    /** Where a plan is put in the calendar. */
+    record PlanDayBody(@NotNull LocalDate onDay) {}
+
+    @PutMapping("/plans/{id}/day")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void putOnDay(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @Valid @RequestBody PlanDayBody body) {
+        plans.putOnDay(who, id, body.onDay());
+    }
+
     @PostMapping("/plans/{id}/archive")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void archive(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {

@@ -42,6 +42,10 @@ class PlanEntity {
     /** Counts changes: whoever changes an older one is told. */
     int revision;
 
+    /** Of which week of which block it is; none: of no block. */
+    UUID blockId;
+
+    Integer blockWeek;
     boolean archived;
     UUID changedBy;
     Instant changedAt;

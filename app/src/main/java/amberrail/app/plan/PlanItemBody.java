@@ -24,7 +24,7 @@ import java.util.UUID;
  * @param places where each student plays it; none for a pattern, and for a line that was put there by hand
  * @param why    what it was taken for; left out where somebody put it there
  */
-record PlanItemBody(
+public record PlanItemBody(
         @NotBlank @Size(max = 60) String drillId,
         @NotNull PlannedDrill.Role role,
         @DecimalMin("1") @DecimalMax("600") double minutes,
@@ -34,7 +34,7 @@ record PlanItemBody(
         @MayBeMissing @Valid ReasonBody why) {
 
     /** A student's station, from 0, and their chance there when it was planned. */
-    record PlaceBody(
+    public record PlaceBody(
             @NotNull UUID studentId,
             @Min(0) @Max(200) int station,
             @DecimalMin("0") @DecimalMax("1") double chance) {}
@@ -44,7 +44,7 @@ record PlanItemBody(
      *
      * @param needPoints the need in grade points to the goal, at most 200
      */
-    record ReasonBody(
+    public record ReasonBody(
             @DecimalMin("0") @DecimalMax("1") double chance,
 
             @MayBeMissing @DecimalMin("0") @DecimalMax("100000")

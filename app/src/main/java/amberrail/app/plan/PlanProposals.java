@@ -90,20 +90,72 @@ class PlanProposals {
         }
     }
 
-    Proposed propose(SignedIn who, Asked asked) {
-        asked.studentIds().forEach(id -> access.requireStudent(who, id));
+    /**
+     * The day that is planned for.
+     *
+     * @param days        from now until then
+     * @param daysPlanned by drill that will have been practised by then, as other plans have it: the days from there to then
+     */
+    record Ahead(double days, Map<String, Double> daysPlanned) {
+        static final Ahead NONE = new Ahead(0, Map.of());
+    }
+
+    /** Where the students stand on a table; worked out once for however many days are planned from it. */
+    record Standing(
+            KitService.ClubTable table,
+            List<Drill> library,
+            Map<UUID, StationChances.OfStudent> students,
+            Map<UUID, Map<String, DrillSpacing>> spacings,
+            Map<UUID, Map<String, List<StationChances.Choice>>> choices) {
+
+        /** Where each student would play a drill in the usual band; empty where one of them cannot be placed. */
+        List<PlanItemBody.PlaceBody> places(String drillId) {
+            List<PlanItemBody.PlaceBody> places = new ArrayList<>();
+            for (UUID student : students.keySet()) {
+                best(
+                                choices.get(student).getOrDefault(drillId, List.of()),
+                                NextStation.USUAL_LOW,
+                                NextStation.USUAL_HIGH)
+                        .ifPresent(one -> places.add(new PlanItemBody.PlaceBody(
+                                student, one.station(), one.chance().p())));
+            }
+            return places.size() == students.size() ? places : List.of();
+        }
+    }
+
+    Standing standing(SignedIn who, List<UUID> studentIds, Optional<UUID> tableId) {
+        studentIds.forEach(id -> access.requireStudent(who, id));
         KitService.ClubTable table =
-                asked.tableId().map(kit::table).orElseGet(() -> kit.tables().get(0));
+                tableId.map(kit::table).orElseGet(() -> kit.tables().get(0));
         // An explore drill has no success to plan by.
         List<Drill> library = chances.library(who, table).stream()
                 .filter(drill -> drill.explore().isEmpty())
                 .toList();
         Map<UUID, StationChances.OfStudent> students = new LinkedHashMap<>();
-        asked.studentIds().forEach(id -> students.put(id, chances.of(id, library, table)));
-        boolean away = students.values().stream().anyMatch(this::isLongAway);
+        studentIds.forEach(id -> students.put(id, chances.of(id, library, table)));
+        Instant now = Instant.now(clock);
+        Map<UUID, Map<String, DrillSpacing>> spacings = new HashMap<>();
+        Map<UUID, Map<String, List<StationChances.Choice>>> choices = new HashMap<>();
+        students.forEach((id, student) -> {
+            spacings.put(id, DrillSpacing.byDrill(student.played(), now));
+            choices.put(
+                    id,
+                    student.choices().values().stream()
+                            .flatMap(List::stream)
+                            .collect(Collectors.groupingBy(one -> one.drill().id())));
+        });
+        return new Standing(table, library, students, spacings, choices);
+    }
+
+    Proposed propose(SignedIn who, Asked asked) {
+        return propose(standing(who, asked.studentIds(), asked.tableId()), asked, Ahead.NONE);
+    }
+
+    Proposed propose(Standing standing, Asked asked, Ahead ahead) {
+        boolean away = standing.students().values().stream().anyMatch(this::isLongAway);
         double[] band =
                 asked.band().orElse(away ? easier() : new double[] {NextStation.USUAL_LOW, NextStation.USUAL_HIGH});
-        List<Candidate> candidates = candidates(library, students, band[0], band[1]);
+        List<Candidate> candidates = candidates(standing, band[0], band[1], ahead);
         SessionPlanner.Wanted wanted = wanted(asked, band);
         SessionPlanner planned = SessionPlanner.of(
                 wanted,
@@ -120,14 +172,14 @@ class PlanProposals {
                         : item(one, byId.get(one.drillId()), asked.studentIds()))
                 .toList();
         return new Proposed(
-                table,
+                standing.table(),
                 band[0],
                 band[1],
                 away && asked.band().isEmpty(),
                 wanted.weights().values().stream().allMatch(weight -> weight <= 0),
                 items,
                 planned.unusedMinutes(),
-                possible(library, byId, wanted, asked.studentIds()));
+                possible(standing.library(), byId, wanted, asked.studentIds()));
     }
 
     private static double[] easier() {
@@ -162,29 +214,17 @@ class PlanProposals {
                 asked.studentIds().size());
     }
 
-    private List<Candidate> candidates(
-            List<Drill> library, Map<UUID, StationChances.OfStudent> students, double low, double high) {
-        Instant now = Instant.now(clock);
-        Map<UUID, Map<String, DrillSpacing>> spacings = new HashMap<>();
-        Map<UUID, Map<String, List<StationChances.Choice>>> choices = new HashMap<>();
-        students.forEach((id, student) -> {
-            spacings.put(id, DrillSpacing.byDrill(student.played(), now));
-            choices.put(
-                    id,
-                    student.choices().values().stream()
-                            .flatMap(List::stream)
-                            .collect(Collectors.groupingBy(one -> one.drill().id())));
-        });
+    private static List<Candidate> candidates(Standing standing, double low, double high, Ahead ahead) {
         List<Candidate> candidates = new ArrayList<>();
-        for (Drill drill : library) {
+        for (Drill drill : standing.library()) {
             List<Candidate.ForStudent> each = new ArrayList<>();
-            for (UUID student : students.keySet()) {
-                best(choices.get(student).getOrDefault(drill.id(), List.of()), low, high)
-                        .ifPresent(one ->
-                                each.add(forStudent(one, spacings.get(student).get(drill.id()))));
+            for (UUID student : standing.students().keySet()) {
+                best(standing.choices().get(student).getOrDefault(drill.id(), List.of()), low, high)
+                        .ifPresent(one -> each.add(
+                                forStudent(one, standing.spacings().get(student).get(drill.id()), drill, ahead)));
             }
             // Nobody has worked out how hard it is, or it has no success: it cannot be planned by chance.
-            if (each.size() == students.size()) {
+            if (each.size() == standing.students().size()) {
                 candidates.add(
                         new Candidate(drill.id(), drill.primarySkill(), drill.minutes(), tries(drill.minutes()), each));
             }
@@ -209,14 +249,27 @@ class PlanProposals {
                         .findFirst());
     }
 
-    private static Candidate.ForStudent forStudent(StationChances.Choice one, DrillSpacing played) {
+    /** What is planned before then counts as practised, as well as its chance says. */
+    private static Candidate.ForStudent forStudent(
+            StationChances.Choice one, DrillSpacing played, Drill drill, Ahead ahead) {
+        int interval = played == null ? 1 : played.spacing().intervalDays();
+        Double planned = ahead.daysPlanned().get(drill.id());
+        if (planned != null) {
+            int tries = tries(drill.minutes());
+            int made = (int) Math.round(one.chance().p() * tries);
+            return new Candidate.ForStudent(
+                    one.station(),
+                    one.chance().p(),
+                    OptionalDouble.of(planned),
+                    NextStation.intervalDays(interval, made, tries));
+        }
         return new Candidate.ForStudent(
                 one.station(),
                 one.chance().p(),
                 played == null
                         ? OptionalDouble.empty()
-                        : OptionalDouble.of(played.spacing().daysSince()),
-                played == null ? 1 : played.spacing().intervalDays());
+                        : OptionalDouble.of(played.spacing().daysSince() + ahead.days()),
+                interval);
     }
 
     private static PlanItemBody item(PlannedDrill one, Candidate candidate, List<UUID> students) {

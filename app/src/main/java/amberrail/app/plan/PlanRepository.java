@@ -26,4 +26,10 @@ interface PlanRepository extends JpaRepository<PlanEntity, UUID> {
     @Query(
             "select p from PlanEntity p where p.ownerId = :owner and p.pattern = true and p.archived = false order by p.title")
     List<PlanEntity> patternsOf(UUID owner, Limit limit);
+
+    /** In the order of their days. */
+    @Query("select p from PlanEntity p where p.blockId = :block and p.archived = false order by p.onDay, p.id")
+    List<PlanEntity> ofBlock(UUID block);
+
+    boolean existsByBlockIdAndBlockWeekAndArchivedFalse(UUID blockId, Integer blockWeek);
 }

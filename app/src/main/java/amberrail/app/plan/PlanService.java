@@ -42,7 +42,7 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 @Transactional
-class PlanService {
+public class PlanService {
     private static final int MOST_LISTED = 400;
     /** An evening that begins on the plan's day may go on past midnight. */
     private static final Duration PAST_MIDNIGHT = Duration.ofHours(4);
@@ -73,7 +73,7 @@ class PlanService {
     }
 
     /** A plan as somebody wants it. */
-    record Wanted(
+    public record Wanted(
             String title,
             List<UUID> studentIds,
             boolean pattern,
@@ -86,12 +86,48 @@ class PlanService {
             Optional<UUID> tableId,
             List<PlanItemBody> items) {}
 
-    PlanView create(SignedIn who, Wanted wanted, ZoneId zone) {
+    public PlanView create(SignedIn who, Wanted wanted, ZoneId zone) {
         PlanEntity row = new PlanEntity();
         row.id = UUID.randomUUID();
         row.ownerId = who.accountId();
         fill(who, row, wanted);
         return view(who, plans.saveAndFlush(row), zone);
+    }
+
+    /** A plan of a block's week. */
+    void createInBlock(SignedIn who, Wanted wanted, UUID blockId, int week) {
+        PlanEntity row = new PlanEntity();
+        row.id = UUID.randomUUID();
+        row.ownerId = who.accountId();
+        row.blockId = blockId;
+        row.blockWeek = week;
+        fill(who, row, wanted);
+        plans.save(row);
+    }
+
+    /** A plan with the week of its block. */
+    record InBlock(int week, PlanView plan) {}
+
+    @Transactional(readOnly = true)
+    List<InBlock> ofBlock(SignedIn who, UUID blockId, ZoneId zone) {
+        Looking looking = new Looking(who, zone);
+        return plans.ofBlock(blockId).stream()
+                .map(row -> new InBlock(row.blockWeek, view(looking, row)))
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    boolean hasPlans(UUID blockId, int week) {
+        return plans.existsByBlockIdAndBlockWeekAndArchivedFalse(blockId, week);
+    }
+
+    /** The lines of each day of a block's week. */
+    @Transactional(readOnly = true)
+    List<List<PlanItemBody>> linesOfWeek(UUID blockId, int week) {
+        return plans.ofBlock(blockId).stream()
+                .filter(row -> row.blockWeek == week)
+                .map(row -> read(row.items))
+                .toList();
     }
 
     PlanView change(SignedIn who, UUID id, int revision, Wanted wanted, ZoneId zone) {
@@ -122,10 +158,14 @@ class PlanService {
         return view(who, plans.saveAndFlush(row), zone);
     }
 
-    /** Another day, nothing else: locked, since a coach may be changing it. */
-    void moveTo(SignedIn who, UUID id, LocalDate day) {
+    /** Another day, nothing else. */
+    void putOnDay(SignedIn who, UUID id, LocalDate day) {
         PlanEntity row = toChange(who, id);
-        row.onDay = PlanDays.within("onDay", day);
+        if (row.pattern) {
+            throw missing();
+        }
+        requireDay(row, day);
+        row.onDay = day;
         row.revision++;
         row.changedBy = who.accountId();
         row.changedAt = now();
@@ -211,7 +251,11 @@ class PlanService {
             throw new InvalidInputException(
                     ProblemCode.DUPLICATE_ID, "studentIds", wanted.studentIds(), "must name each only once");
         }
-        requireDay(row, wanted);
+        wanted.onDay().ifPresent(day -> requireDay(row, day));
+        if (wanted.low() > wanted.high()) {
+            throw new InvalidInputException(
+                    ProblemCode.INVALID_PARAMETER, "bandLow", wanted.low(), "must not be above bandHigh");
+        }
         requirePlaces(wanted);
         wanted.items().forEach(item -> requireKnown(who, row, item));
         wanted.tableId().ifPresent(kit::table);
@@ -232,18 +276,11 @@ class PlanService {
     }
 
     /** A day that is over cannot be planned; a plan of such a day may still be put right. Yesterday is today somewhere. */
-    private void requireDay(PlanEntity row, Wanted wanted) {
-        wanted.onDay().ifPresent(day -> PlanDays.within("onDay", day));
+    private void requireDay(PlanEntity row, LocalDate day) {
+        PlanDays.within("onDay", day);
         LocalDate earliest = LocalDate.now(clock.withZone(ZoneOffset.UTC)).minusDays(1);
-        if (wanted.onDay()
-                .filter(day -> day.isBefore(earliest) && !day.equals(row.onDay))
-                .isPresent()) {
-            throw new InvalidInputException(
-                    ProblemCode.INVALID_PARAMETER, "onDay", wanted.onDay().get(), "must not be in the past");
-        }
-        if (wanted.low() > wanted.high()) {
-            throw new InvalidInputException(
-                    ProblemCode.INVALID_PARAMETER, "bandLow", wanted.low(), "must not be above bandHigh");
+        if (day.isBefore(earliest) && !day.equals(row.onDay)) {
+            throw new InvalidInputException(ProblemCode.INVALID_PARAMETER, "onDay", day, "must not be in the past");
         }
     }
 

@@ -14,7 +14,7 @@ import java.util.UUID;
  * @param students those whom the one who asks may see
  * @param done     whether every line has been practised
  */
-record PlanView(
+public record PlanView(
         UUID id,
         String title,
         boolean pattern,
@@ -32,7 +32,7 @@ record PlanView(
         List<PlanItemView> items,
         boolean done) {
     /** Whose it is. */
-    record StudentInPlan(UUID studentId, String name) {}
+    public record StudentInPlan(UUID studentId, String name) {}
 
     /**
      * A line with what has come of it.
@@ -42,7 +42,7 @@ record PlanView(
      * @param done    tries of each student in sessions of the plan's day, with the plan or without it
      * @param ticked  whether everybody has played as many as planned
      */
-    record PlanItemView(
+    public record PlanItemView(
             PlanItemBody item,
             @MayBeMissing String title,
             @MayBeMissing Skill skill,
@@ -51,5 +51,5 @@ record PlanView(
             boolean ticked) {}
 
     /** Tries of one student. */
-    record DoneView(UUID studentId, int tries) {}
+    public record DoneView(UUID studentId, int tries) {}
 }

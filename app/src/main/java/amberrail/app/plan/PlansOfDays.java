@@ -66,7 +66,7 @@ public class PlansOfDays {
         plans.of(students, from, from, Limit.of(MOST)).stream()
                 .filter(row -> from.equals(row.onDay) && new HashSet<>(row.studentIds).equals(students))
                 .filter(row -> PlanService.mayChange(row, seen(row, names), who))
-                .forEach(row -> service.moveTo(who, row.id, to));
+                .forEach(row -> service.putOnDay(who, row.id, to));
     }
 
     private static Set<UUID> seen(PlanEntity row, Map<UUID, String> names) {

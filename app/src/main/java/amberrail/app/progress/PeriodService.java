@@ -10,6 +10,7 @@ import amberrail.app.progress.PeriodsView.StationChange;
 import amberrail.app.results.StationOnTable;
 import amberrail.app.results.StationResult;
 import amberrail.app.results.StationResults;
+import amberrail.app.sessions.PracticeOrder;
 import amberrail.app.web.Refused;
 import amberrail.core.drill.Drill;
 import amberrail.core.statistics.FormRho;
@@ -25,6 +26,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -73,8 +75,11 @@ class PeriodService {
                 people.person(studentId).name(),
                 view(earlier, before),
                 view(later, after),
-                view(StratifiedChange.of(List.copyOf(strata.values()), FormRho.USUAL, Proportion.DEFAULT_LEVEL)),
+                view(
+                        StratifiedChange.of(List.copyOf(strata.values()), FormRho.USUAL, Proportion.DEFAULT_LEVEL),
+                        Proportion.DEFAULT_LEVEL),
                 stations,
+                isOrderChanged(before, after),
                 onlyOnce(before, after, strata.keySet()));
     }
 
@@ -122,6 +127,21 @@ class PeriodService {
         return of.stream().mapToInt(one -> one.count().tries()).sum();
     }
 
+    private static int tries(List<StationResult> of, PracticeOrder order) {
+        return tries(of.stream()
+                .filter(one -> one.order().equals(Optional.of(order)))
+                .toList());
+    }
+
+    private static boolean isOrderChanged(List<StationResult> before, List<StationResult> after) {
+        return mostly(before, PracticeOrder.BLOCKED) && mostly(after, PracticeOrder.MIXED)
+                || mostly(before, PracticeOrder.MIXED) && mostly(after, PracticeOrder.BLOCKED);
+    }
+
+    private static boolean mostly(List<StationResult> of, PracticeOrder order) {
+        return 2 * tries(of, order) > tries(of);
+    }
+
     private static int made(List<StationResult> of) {
         return of.stream().mapToInt(one -> one.count().successes()).sum();
     }
@@ -137,14 +157,15 @@ class PeriodService {
                 one.earlierTries(),
                 one.laterMade(),
                 one.laterTries(),
-                view(StratifiedChange.of(List.of(one), FormRho.USUAL, level)));
+                view(StratifiedChange.of(List.of(one), FormRho.USUAL, level), level));
     }
 
-    private static PeriodChange view(StratifiedChange change) {
+    private static PeriodChange view(StratifiedChange change, double level) {
         return new PeriodChange(
                 change.difference().orElse(null),
                 change.interval().map(Interval::lower).orElse(null),
                 change.interval().map(Interval::upper).orElse(null),
+                change.visible(level).orElse(null),
                 change.verdict(),
                 change.reason().orElse(null));
     }
@@ -159,7 +180,13 @@ class PeriodService {
     private static PeriodView view(Period period, List<StationResult> in) {
         int sessions =
                 (int) in.stream().map(one -> one.place().sessionId()).distinct().count();
-        return new PeriodView(period.from(), period.to(), sessions, tries(in));
+        return new PeriodView(
+                period.from(),
+                period.to(),
+                sessions,
+                tries(in),
+                tries(in, PracticeOrder.BLOCKED),
+                tries(in, PracticeOrder.MIXED));
     }
 
     private List<String> onlyOnce(List<StationResult> before, List<StationResult> after, Set<StationOnTable> both) {

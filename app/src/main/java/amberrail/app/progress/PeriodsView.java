@@ -11,6 +11,7 @@ import java.util.List;
  *
  * @param overall  over all stations that were played in both, each held against itself
  * @param stations those, with the clearest change first
+ * @param orderChanged whether most of the one was practised in blocks and most of the other in turns
  * @param onlyOnce titles of drills that were played in one of the two periods only, or in another version or on another table
  */
 record PeriodsView(
@@ -19,21 +20,24 @@ record PeriodsView(
         PeriodView later,
         PeriodChange overall,
         List<StationChange> stations,
+        boolean orderChanged,
         List<String> onlyOnce) {
 
-    /** Days, both included, and what lies within them. */
-    record PeriodView(LocalDate from, LocalDate to, int sessions, int tries) {}
+    /** Days, both included, and what lies within them; of some sessions nobody has said how their drills were ordered. */
+    record PeriodView(LocalDate from, LocalDate to, int sessions, int tries, int blockedTries, int mixedTries) {}
 
     /**
      * A change of the share of tries that succeeded.
      *
      * @param difference later less earlier, -1 to 1
      * @param lower      of its interval
+     * @param visible    the smallest change (0 to 1) that figures as many as these show four times out of five
      */
     record PeriodChange(
             @MayBeMissing Double difference,
             @MayBeMissing Double lower,
             @MayBeMissing Double upper,
+            @MayBeMissing Double visible,
             Verdict verdict,
             @MayBeMissing Reason reason) {}
 

@@ -1,12 +1,14 @@
 package amberrail.app.results;
 
 import amberrail.app.attempts.StationPlayed;
+import amberrail.app.sessions.PracticeOrder;
 import amberrail.core.attempt.StationCount;
 import amberrail.core.statistics.PooledSpread;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.OffsetDateTime;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -17,7 +19,7 @@ import org.springframework.stereotype.Component;
 class ResultStore {
     private static final String PLACE = " where student_id = ? and session_id = ? and drill_id = ? and station = ?";
     private static final String READ =
-            "select r.*, s.started_at, s.table_id from station_result r join practice_session s on s.id = r.session_id";
+            "select r.*, s.started_at, s.table_id, s.practice_order from station_result r join practice_session s on s.id = r.session_id";
 
     private final JdbcClient sql;
 
@@ -146,7 +148,8 @@ class ResultStore {
                         spread(row, "line"),
                         spread(row, "speed"),
                         row.getDouble("radial_logs"),
-                        row.getBoolean("passed")));
+                        row.getBoolean("passed")),
+                Optional.ofNullable(row.getString("practice_order")).map(PracticeOrder::valueOf));
     }
 
     /** Across ("line") or along ("speed") the way of arrival: both of the same landings. */

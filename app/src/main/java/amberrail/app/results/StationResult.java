@@ -1,12 +1,15 @@
 package amberrail.app.results;
 
 import amberrail.app.attempts.StationPlayed;
+import amberrail.app.sessions.PracticeOrder;
 import amberrail.core.attempt.StationCount;
 import java.time.Instant;
+import java.util.Optional;
 import java.util.UUID;
 
 /** One student's results at one station of one session, original and mirror together. */
-public record StationResult(StationPlayed place, Instant startedAt, UUID tableId, StationCount count) {
+public record StationResult(
+        StationPlayed place, Instant startedAt, UUID tableId, StationCount count, Optional<PracticeOrder> order) {
     public UUID studentId() {
         return place.studentId();
     }

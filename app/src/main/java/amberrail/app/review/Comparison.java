@@ -69,6 +69,7 @@ final class Comparison {
      * @param closer  left out where there is no target, or it lay elsewhere and one of the two is not a circle
      * @param closerInRadii whether that is of distances as a share of each circle's radius, since the target lay elsewhere
      * @param changed what is different between the two set-ups
+     * @param orderChanged whether the one was practised in blocks and the other in turns
      */
     record ComparisonView(
             ShareChange potting,
@@ -76,9 +77,10 @@ final class Comparison {
             @MayBeMissing DistanceChange closer,
             boolean closerInRadii,
             DistanceChange tighter,
-            Set<WhatChanged> changed) {}
+            Set<WhatChanged> changed,
+            boolean orderChanged) {}
 
-    static ComparisonView of(ReviewedShots from, ReviewedShots to) {
+    static ComparisonView of(ReviewedShots from, ReviewedShots to, boolean orderChanged) {
         Set<WhatChanged> changed = WhatChanged.between(from.layout(), to.layout());
         boolean toATarget = from.layout().hasTarget() && to.layout().hasTarget();
         boolean inMillimetres = toATarget && WhatChanged.distanceComparable(changed);
@@ -106,7 +108,8 @@ final class Comparison {
                                 : null,
                 inRadii,
                 tighter(from, to),
-                changed);
+                changed,
+                orderChanged);
     }
 
     private static ShareChange share(

@@ -8,6 +8,7 @@ import amberrail.app.drills.DrillOnTable;
 import amberrail.app.kit.TableDrawing;
 import amberrail.app.people.PeopleService;
 import amberrail.app.people.SignedIn;
+import amberrail.app.sessions.PracticeOrder;
 import amberrail.app.sessions.PracticeSession;
 import amberrail.app.sessions.SessionLists;
 import amberrail.app.sessions.SessionService;
@@ -27,8 +28,10 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 
 /** Picks one station and side of a session and asks core for its figures. */
@@ -222,7 +225,15 @@ public class ReviewService {
                     from.get(0),
                     "must have the balls of this shot in the same places: it was another shot then, and there is nothing to compare");
         }
-        return Comparison.of(earlier, later);
+        Set<PracticeOrder> ordersThen = orders(who, from);
+        Set<PracticeOrder> orders = orders(who, to);
+        return Comparison.of(earlier, later, !ordersThen.isEmpty() && !orders.isEmpty() && !ordersThen.equals(orders));
+    }
+
+    private Set<PracticeOrder> orders(SignedIn who, List<UUID> sessionIds) {
+        return sessionIds.stream()
+                .flatMap(id -> sessions.find(who, id).order().stream())
+                .collect(Collectors.toSet());
     }
 
     private ReviewedShots reviewed(SignedIn who, List<UUID> sessionIds, Asked asked) {

@@ -15,6 +15,7 @@ import java.util.function.Predicate;
  * @param drills     in the order in which they are played, each with the version that is kept to
  * @param table      the table's numbers as they were when it began
  * @param coached    whether a coach is there; else the student practises alone
+ * @param order      left out where nobody has said
  * @param note       empty for whoever may not see everybody in it
  * @param closedByItself nobody ended it, and six hours went by
  * @param stretches  when it was under way; the last one has no end while it is
@@ -27,6 +28,7 @@ public record PracticeSession(
         String tableName,
         TableSpec table,
         boolean coached,
+        Optional<PracticeOrder> order,
         String note,
         Instant startedAt,
         Optional<Instant> closedAt,
@@ -52,6 +54,7 @@ public record PracticeSession(
                 tableName,
                 table,
                 coached,
+                order,
                 told,
                 startedAt,
                 closedAt,

@@ -5,6 +5,8 @@ import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.OrderColumn;
@@ -53,6 +55,11 @@ class PracticeSessionEntity {
     String cueNumbers;
     UUID ballSetId;
     boolean coached;
+
+    /** None: nobody has said. */
+    @Enumerated(EnumType.STRING)
+    PracticeOrder practiceOrder;
+
     String note = "";
     Instant startedAt;
     Instant closedAt;

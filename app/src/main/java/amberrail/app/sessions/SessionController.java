@@ -38,14 +38,15 @@ class SessionController {
         this.views = views;
     }
 
-    /** Who practises, in the order of their turns; what, in that order; at which table, with which balls and cue (left out: what goes with it); whether a coach is there. */
+    /** Who practises, in the order of their turns; what, in that order; at which table, with which balls and cue (left out: what goes with it); whether a coach is there; in which order, where somebody says. */
     record NewSession(
             @NotEmpty @Size(max = 8) List<@NotNull UUID> studentIds,
             @NotEmpty @Size(max = 20) List<@NotNull @Size(max = 60) String> drillIds,
             @NotNull UUID tableId,
             boolean coached,
             @MayBeMissing UUID ballSetId,
-            @MayBeMissing UUID cueId) {}
+            @MayBeMissing UUID cueId,
+            @MayBeMissing PracticeOrder order) {}
 
     /** A drill that is played too from now on. */
     record AddedDrill(@NotNull @Size(max = 60) String drillId) {}
@@ -73,7 +74,8 @@ class SessionController {
                         body.tableId(),
                         body.coached(),
                         Optional.ofNullable(body.ballSetId()),
-                        Optional.ofNullable(body.cueId()))));
+                        Optional.ofNullable(body.cueId()),
+                        Optional.ofNullable(body.order()))));
     }
 
     @GetMapping("/students/{id}/sessions")

@@ -30,6 +30,7 @@ class SessionMapping {
                         entity.tableName,
                         numbers.read(entity.tableNumbers),
                         entity.coached,
+                        Optional.ofNullable(entity.practiceOrder),
                         entity.note,
                         entity.startedAt,
                         Optional.ofNullable(entity.closedAt),

@@ -77,10 +77,11 @@ public class SessionService {
             UUID tableId,
             boolean coached,
             Optional<UUID> ballSetId,
-            Optional<UUID> cueId) {
+            Optional<UUID> cueId,
+            Optional<PracticeOrder> order) {
         /** With what goes with the table. */
         public Beginning(List<UUID> studentIds, List<String> drillIds, UUID tableId, boolean coached) {
-            this(studentIds, drillIds, tableId, coached, Optional.empty(), Optional.empty());
+            this(studentIds, drillIds, tableId, coached, Optional.empty(), Optional.empty(), Optional.empty());
         }
 
         public Beginning {
@@ -114,6 +115,7 @@ public class SessionService {
         entity.startedBy = who.accountId();
         // Only a coach can say that a coach is there.
         entity.coached = beginning.coached() && who.isCoach();
+        entity.practiceOrder = beginning.order().orElse(null);
         entity.tableId = table.id();
         entity.tableVersion = table.version();
         entity.tableName = table.name();

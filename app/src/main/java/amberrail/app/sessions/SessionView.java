@@ -12,6 +12,7 @@ public record SessionView(
         List<PlayedDrill> drills,
         String tableName,
         boolean coached,
+        @MayBeMissing PracticeOrder order,
         String note,
         Instant startedAt,
         boolean paused,

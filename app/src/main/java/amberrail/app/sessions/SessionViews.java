@@ -63,6 +63,7 @@ public class SessionViews {
                         .toList(),
                 session.tableName(),
                 session.coached(),
+                session.order().orElse(null),
                 session.note(),
                 session.startedAt(),
                 session.isPaused(),

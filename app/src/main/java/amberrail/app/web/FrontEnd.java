@@ -24,6 +24,7 @@ class FrontEnd implements WebMvcConfigurer {
         "/drills/*/bench",
         "/plan",
         "/plan/*",
+        "/plan/blocks/*",
         "/table",
         "/table/*",
         "/table/*/end",

@@ -4,12 +4,15 @@ import amberrail.app.people.SignedIn;
 import amberrail.app.testing.AppTest;
 import amberrail.app.testing.Club;
 import com.fasterxml.jackson.databind.JsonNode;
+import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 
 /** Every endpoint with a body that it takes, and who may ask it; kept complete by {@link WhoMayTest}. */
 abstract class EveryEndpoint extends AppTest {
+    private static final String LESSON_DAY = LocalDate.now().plusDays(20).toString();
     static final int OK = 200;
     static final int CREATED = 201;
     static final int NO_CONTENT = 204;
@@ -41,6 +44,14 @@ abstract class EveryEndpoint extends AppTest {
         String ofStudent = "/api/v1/students/" + student.accountId();
         String planned = "/api/v1/plans/"
                 + tree(post(club.head(), plan(student), "/api/v1/plans"))
+                        .get("id")
+                        .asText();
+        String lesson = "/api/v1/calendar-entries/"
+                + tree(post(club.head(), calendarEntry(student), "/api/v1/calendar-entries"))
+                        .get("id")
+                        .asText();
+        String block = "/api/v1/blocks/"
+                + tree(post(club.head(), block(student), "/api/v1/blocks"))
                         .get("id")
                         .asText();
         Map<String, Object> routine = Map.of("steps", List.of("chalk"), "clockSeconds", 25);
@@ -295,6 +306,64 @@ abstract class EveryEndpoint extends AppTest {
                         NOT_FOUND,
                         NOT_FOUND),
                 everybody("GET", "/api/v1/plan-patterns", null),
+                new Rule(
+                        "PUT",
+                        planned + "/day",
+                        Map.of("onDay", LESSON_DAY),
+                        NO_CONTENT,
+                        FORBIDDEN,
+                        NOT_FOUND,
+                        NOT_FOUND),
+                everybody("GET", "/api/v1/blocks", null),
+                new Rule("POST", "/api/v1/block-previews", block(student), OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule("POST", "/api/v1/blocks", block(student), CREATED, CREATED, NOT_FOUND, NOT_FOUND),
+                new Rule("GET", block, null, OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule("PUT", block, block(student), OK, FORBIDDEN, NOT_FOUND, NOT_FOUND),
+                new Rule("POST", block + "/weeks/1", null, OK, FORBIDDEN, NOT_FOUND, NOT_FOUND),
+                new Rule("POST", block + "/archive", null, NO_CONTENT, FORBIDDEN, NOT_FOUND, NOT_FOUND),
+                coaches("POST", "/api/v1/plan-weeks", Map.of("from", "2999-01-01"), OK),
+                everybody("GET", "/api/v1/calendar?from=2026-11-01&to=2026-12-05", null),
+                new Rule(
+                        "POST",
+                        "/api/v1/calendar-entries",
+                        calendarEntry(student),
+                        CREATED,
+                        CREATED,
+                        NOT_FOUND,
+                        NOT_FOUND),
+                new Rule(
+                        "PUT",
+                        lesson,
+                        Map.of("day", LESSON_DAY, "scope", "ALL", "revision", 0, "entry", calendarEntry(student)),
+                        OK,
+                        FORBIDDEN,
+                        NOT_FOUND,
+                        NOT_FOUND),
+                new Rule(
+                        "POST",
+                        lesson + "/remove",
+                        Map.of("day", LESSON_DAY, "scope", "ALL", "revision", 1),
+                        NO_CONTENT,
+                        FORBIDDEN,
+                        NOT_FOUND,
+                        NOT_FOUND),
+                new Rule(
+                        "PUT",
+                        "/api/v1/calendar-zone",
+                        Map.of("zone", "UTC"),
+                        NO_CONTENT,
+                        FORBIDDEN,
+                        FORBIDDEN,
+                        FORBIDDEN),
+                everybody("GET", "/api/v1/calendar.ics", null),
+                everybody("GET", "/api/v1/calendar-feed", null),
+                new Rule("POST", "/api/v1/calendar-feed", null, CREATED, CREATED, CREATED, CREATED),
+                new Rule("DELETE", "/api/v1/calendar-feed", null, NO_CONTENT, NO_CONTENT, NO_CONTENT, NO_CONTENT),
+                everybody(
+                        "POST",
+                        "/api/v1/calendar-import",
+                        Map.of("text", "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nEND:VCALENDAR\r\n")),
+                new Rule("DELETE", "/api/v1/calendar-import", null, NO_CONTENT, NO_CONTENT, NO_CONTENT, NO_CONTENT),
                 new Rule("POST", planned + "/archive", null, NO_CONTENT, FORBIDDEN, NOT_FOUND, NOT_FOUND),
                 everybody("GET", "/api/v1/gear", null),
                 everybody("GET", "/api/v1/me/observations", null),
@@ -310,6 +379,29 @@ abstract class EveryEndpoint extends AppTest {
 
     private static Map<String, Object> planQuestion(SignedIn student) {
         return Map.of("studentIds", List.of(student.accountId()), "minutes", 30, "withTest", false, "items", List.of());
+    }
+
+    private static Map<String, Object> block(SignedIn student) {
+        Map<String, Object> block = new HashMap<>(Map.of("title", "Block", "studentId", student.accountId()));
+        block.putAll(Map.of("beginsOn", LESSON_DAY, "weeks", 3, "weekdays", List.of("MONDAY"), "minutes", 30));
+        block.putAll(Map.of("focus", List.of(), "newMinutes", 0, "mixed", false, "revision", 0));
+        return block;
+    }
+
+    private static Map<String, Object> calendarEntry(SignedIn student) {
+        return Map.of(
+                "kind",
+                "PRACTICE",
+                "title",
+                "Home practice",
+                "firstDay",
+                LESSON_DAY,
+                "minutes",
+                1440,
+                "everyone",
+                false,
+                "studentIds",
+                List.of(student.accountId()));
     }
 
     private static Map<String, Object> plan(SignedIn student) {

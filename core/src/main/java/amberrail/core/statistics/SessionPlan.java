@@ -98,9 +98,7 @@ public record SessionPlan(Optional<WarmUp> warmUp, List<Item> items, double unus
         for (Drill drill : drills) {
             scores.add(score(drill, low, high, weights, need));
         }
-        double warmUpMinutes = minutes < SHORT_SESSION_MINUTES || standing.warmUpNotAsked()
-                ? 0
-                : Math.min(LONGEST_WARM_UP_MINUTES, Math.floor(WARM_UP_SHARE * minutes + 1e-9));
+        double warmUpMinutes = standing.warmUpNotAsked() ? 0 : warmUpMinutes(minutes);
         Optional<Integer> warm = warmUpMinutes > 0 ? warmUp(drills, scores) : Optional.empty();
         Set<Integer> used = new HashSet<>();
         warm.ifPresent(used::add);
@@ -145,6 +143,13 @@ public record SessionPlan(Optional<WarmUp> warmUp, List<Item> items, double unus
                 : NEVER_PRACTISED;
         double needed = need.getOrDefault(drill.skill(), 0.0);
         return new Score(drill.id(), fit, due, weight * (0.5 + 0.5 * needed) * (0.5 * fit + 0.5 * due));
+    }
+
+    /** Of a session of so many minutes; 0 where it is too short for one. */
+    public static double warmUpMinutes(double minutes) {
+        return minutes < SHORT_SESSION_MINUTES
+                ? 0
+                : Math.min(LONGEST_WARM_UP_MINUTES, Math.floor(WARM_UP_SHARE * minutes + 1e-9));
     }
 
     private static Optional<Integer> warmUp(List<Drill> drills, List<Score> scores) {

@@ -18,6 +18,7 @@ import java.util.Optional;
 public record StratifiedChange(
         Optional<Double> difference, Optional<Interval> interval, Verdict verdict, Optional<Reason> reason) {
     private static final int FEWEST = 5;
+    private static final double USUAL_POWER = 0.8;
 
     /**
      * One station in both periods.
@@ -35,6 +36,22 @@ public record StratifiedChange(
             }
             Require.between("triesPerSession", triesPerSession, 1, Double.MAX_VALUE);
         }
+    }
+
+    /**
+     * The smallest change of the share (0 to 1) that figures as many as these would show four times out of five, at the usual level: its
+     * standard error times z(0.975) + z(0.8). Empty where there is no interval.
+     *
+     * @see "Cohen 1988, Statistical power analysis, section 6"
+     */
+    public Optional<Double> visible(double level) {
+        return interval.map(one -> {
+            double standardError = (one.upper() - one.lower()) / 2 / Quantile.normal(0.5 + level / 2);
+            return Math.min(
+                    1,
+                    standardError
+                            * (Quantile.normal(0.5 + Proportion.DEFAULT_LEVEL / 2) + Quantile.normal(USUAL_POWER)));
+        });
     }
 
     /**

@@ -79,6 +79,8 @@ class EveryWindowTest extends Journey {
             "/progress/template",
             "/plan",
             "/plan/new",
+            "/plan/calendar",
+            "/plan/blocks/new",
             "/plan/goals");
 
     @ParameterizedTest

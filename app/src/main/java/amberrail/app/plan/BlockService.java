@@ -1,0 +1,321 @@
+package amberrail.app.plan;
+
+import amberrail.app.drills.DrillCatalogue;
+import amberrail.app.drills.DrillFromLibrary;
+import amberrail.app.kit.KitService;
+import amberrail.app.people.Access;
+import amberrail.app.people.SignedIn;
+import amberrail.app.plan.BlockView.BlockPlanView;
+import amberrail.app.plan.BlockView.WeekView;
+import amberrail.app.web.Conflict;
+import amberrail.app.web.Missing;
+import amberrail.app.web.NotAllowed;
+import amberrail.core.drill.Drill;
+import amberrail.core.drill.Skill;
+import amberrail.core.problem.InvalidInputException;
+import amberrail.core.problem.ProblemCode;
+import amberrail.core.statistics.BlockPlan;
+import java.time.Clock;
+import java.time.DayOfWeek;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps blocks, and makes the plans of their weeks. Seen by the student and their coaches; changed by whoever made it and by coaches. */
+@Service
+@Transactional
+class BlockService {
+    private static final int MOST_LISTED = 200;
+    private static final int LONGEST_WEEKS = 4;
+
+    private final BlockRepository blocks;
+    private final PlanService plans;
+    private final WeekPlanner planner;
+    private final DrillCatalogue drills;
+    private final KitService kit;
+    private final Access access;
+    private final Clock clock;
+
+    BlockService(
+            BlockRepository blocks,
+            PlanService plans,
+            WeekPlanner planner,
+            DrillCatalogue drills,
+            KitService kit,
+            Access access,
+            Clock clock) {
+        this.blocks = blocks;
+        this.plans = plans;
+        this.planner = planner;
+        this.drills = drills;
+        this.kit = kit;
+        this.access = access;
+        this.clock = clock;
+    }
+
+    /** A block as somebody wants it. */
+    record Wanted(
+            UUID studentId,
+            String title,
+            LocalDate beginsOn,
+            int weeks,
+            Set<DayOfWeek> weekdays,
+            int minutes,
+            Set<Skill> focus,
+            Optional<String> newShot,
+            int newMinutes,
+            boolean mixed,
+            Optional<UUID> tableId) {}
+
+    /** What it would be; nothing is kept. */
+    @Transactional(readOnly = true)
+    BlockView preview(SignedIn who, Wanted wanted) {
+        BlockEntity row = new BlockEntity();
+        fill(who, row, wanted);
+        return view(who, row, List.of());
+    }
+
+    BlockView create(SignedIn who, Wanted wanted) {
+        BlockEntity row = new BlockEntity();
+        row.id = UUID.randomUUID();
+        row.ownerId = who.accountId();
+        fill(who, row, wanted);
+        return view(who, blocks.saveAndFlush(row), List.of());
+    }
+
+    /** Weeks that have been planned already keep their plans. */
+    BlockView change(SignedIn who, UUID id, int revision, Wanted wanted, ZoneId zone) {
+        BlockEntity row = toChange(who, id);
+        if (row.revision != revision) {
+            throw new Conflict(
+                    "BLOCK_CHANGED",
+                    "Somebody else has changed this block meanwhile. Here is how it stands now.",
+                    view(who, row, plans.ofBlock(who, id, zone)));
+        }
+        if (!row.studentId.equals(wanted.studentId())) {
+            throw new InvalidInputException(
+                    ProblemCode.CONTRADICTION,
+                    "studentId",
+                    wanted.studentId(),
+                    "must stay: make a block for the other");
+        }
+        fill(who, row, wanted);
+        row.revision++;
+        return view(who, blocks.saveAndFlush(row), plans.ofBlock(who, id, zone));
+    }
+
+    void archive(SignedIn who, UUID id) {
+        BlockEntity row = toChange(who, id);
+        row.archived = true;
+        stamp(who, row);
+    }
+
+    @Transactional(readOnly = true)
+    BlockView find(SignedIn who, UUID id, ZoneId zone) {
+        BlockEntity row = blocks.findById(id)
+                .filter(one -> !one.archived && access.maySee(who, one.studentId))
+                .orElseThrow(BlockService::missing);
+        return view(who, row, plans.ofBlock(who, id, zone));
+    }
+
+    /** Newest first; without their plans. */
+    @Transactional(readOnly = true)
+    List<BlockView> list(SignedIn who, Optional<UUID> student) {
+        student.ifPresent(id -> access.requireStudent(who, id));
+        Set<UUID> students = student.<Set<UUID>>map(Set::of).orElseGet(() -> access.studentsSeenBy(who));
+        return students.isEmpty()
+                ? List.of()
+                : blocks.of(students, Limit.of(MOST_LISTED)).stream()
+                        .map(row -> view(who, row, List.of()))
+                        .toList();
+    }
+
+    /** Makes the plans of a week; {@link Conflict} where it has some. */
+    BlockView planWeek(SignedIn who, UUID id, int week, ZoneId zone) {
+        BlockEntity row = toChange(who, id);
+        if (week < 1 || week > row.weeks) {
+            throw new InvalidInputException(
+                    ProblemCode.INVALID_PARAMETER, "week", week, "must be a week of this block, 1 to " + row.weeks);
+        }
+        if (!makeWeek(who, row, week)) {
+            throw new Conflict(
+                    "WEEK_PLANNED",
+                    "This week has its plans already. Change them one by one.",
+                    view(who, row, plans.ofBlock(who, id, zone)));
+        }
+        return view(who, row, plans.ofBlock(who, id, zone));
+    }
+
+    /** For every block of everybody whom this coach sees: the plans of the week that begins in the seven days from then. How many plans that made. */
+    int planWeekOfAll(SignedIn who, LocalDate from) {
+        access.requireCoach(who);
+        PlanDays.within("from", from);
+        Set<UUID> students = access.studentsSeenBy(who);
+        if (students.isEmpty()) {
+            return 0;
+        }
+        int made = 0;
+        LocalDate to = from.plusDays(6);
+        for (BlockEntity row :
+                blocks.running(students, from.minusWeeks(LONGEST_WEEKS), to, Limit.of(5 * MOST_LISTED))) {
+            for (int week = 1; week <= row.weeks; week++) {
+                LocalDate begins = row.weekBegins(week);
+                if (!begins.isBefore(from) && !begins.isAfter(to) && makeWeek(who, row, week)) {
+                    made++;
+                }
+            }
+        }
+        return made;
+    }
+
+    /** Whether it was made; a week that has plans is left alone. */
+    private boolean makeWeek(SignedIn who, BlockEntity row, int week) {
+        if (plans.hasPlans(row.id, week)) {
+            return false;
+        }
+        List<List<PlanItemBody>> first = week == row.weeks ? plans.linesOfWeek(row.id, 1) : List.of();
+        BlockPlan.Week what = WeekPlanner.week(row, planner.weights(row), week);
+        for (WeekPlanner.Day day : planner.plan(who, row, week, first)) {
+            plans.createInBlock(
+                    who,
+                    new PlanService.Wanted(
+                            row.title,
+                            List.of(row.studentId),
+                            false,
+                            Optional.of(day.day()),
+                            Math.max(5, what.minutesPerSession()),
+                            what.low(),
+                            what.high(),
+                            row.mixed,
+                            false,
+                            Optional.ofNullable(row.tableId),
+                            day.items()),
+                    row.id,
+                    week);
+        }
+        return true;
+    }
+
+    private static Missing missing() {
+        return new Missing("block");
+    }
+
+    private BlockEntity toChange(SignedIn who, UUID id) {
+        BlockEntity row = blocks.findToChange(id)
+                .filter(one -> access.maySee(who, one.studentId))
+                .orElseThrow(BlockService::missing);
+        if (!mayChange(who, row)) {
+            throw new NotAllowed("Your coach has made this block: ask them to change it, or make one of your own.");
+        }
+        return row;
+    }
+
+    private static boolean mayChange(SignedIn who, BlockEntity row) {
+        return who.isCoach() || who.accountId().equals(row.ownerId);
+    }
+
+    private void fill(SignedIn who, BlockEntity row, Wanted wanted) {
+        access.requireStudent(who, wanted.studentId());
+        PlanDays.within("beginsOn", wanted.beginsOn());
+        LocalDate earliest = LocalDate.now(clock.withZone(ZoneOffset.UTC)).minusDays(1);
+        if (wanted.beginsOn().isBefore(earliest) && !wanted.beginsOn().equals(row.beginsOn)) {
+            throw new InvalidInputException(
+                    ProblemCode.INVALID_PARAMETER, "beginsOn", wanted.beginsOn(), "must not be in the past");
+        }
+        wanted.newShot().filter(id -> !id.equals(row.newShot)).ifPresent(id -> drills.find(who, id));
+        wanted.tableId().ifPresent(kit::table);
+        row.studentId = wanted.studentId();
+        row.title = wanted.title().strip();
+        row.beginsOn = wanted.beginsOn();
+        row.weeks = wanted.weeks();
+        row.weekdays = BlockEntity.joined(wanted.weekdays());
+        row.minutes = wanted.minutes();
+        row.focus = BlockEntity.joined(wanted.focus());
+        row.newShot = wanted.newShot().orElse(null);
+        row.newMinutes = wanted.newMinutes();
+        row.mixed = wanted.mixed();
+        row.tableId = wanted.tableId().orElse(null);
+        stamp(who, row);
+    }
+
+    private void stamp(SignedIn who, BlockEntity row) {
+        row.changedBy = who.accountId();
+        row.changedAt = Instant.now(clock).truncatedTo(ChronoUnit.MILLIS);
+    }
+
+    private BlockView view(SignedIn who, BlockEntity row, List<PlanService.InBlock> made) {
+        Map<Skill, Double> weights = planner.weights(row);
+        List<WeekView> weeks = new ArrayList<>();
+        for (int week = 1; week <= row.weeks; week++) {
+            int number = week;
+            weeks.add(week(
+                    row,
+                    WeekPlanner.week(row, weights, week),
+                    made.stream().filter(one -> one.week() == number).toList()));
+        }
+        return new BlockView(
+                row.id,
+                row.studentId,
+                access.namesSeenBy(who).get(row.studentId),
+                row.title,
+                row.beginsOn,
+                row.days().stream().sorted().toList(),
+                row.minutes,
+                row.focused().stream().sorted().toList(),
+                row.newShot,
+                row.newShot == null ? null : title(who, row.newShot),
+                row.newMinutes,
+                row.mixed,
+                row.tableId,
+                mayChange(who, row),
+                row.revision,
+                weeks);
+    }
+
+    /** None where the drill has gone. */
+    private String title(SignedIn who, String id) {
+        return drills.seenBy(who).drills().stream()
+                .map(DrillFromLibrary::drill)
+                .filter(one -> one.id().equals(id))
+                .map(Drill::title)
+                .findFirst()
+                .orElse(null);
+    }
+
+    private static WeekView week(BlockEntity row, BlockPlan.Week week, List<PlanService.InBlock> made) {
+        Map<Skill, Integer> minutes = new EnumMap<>(Skill.class);
+        week.skillMinutes().forEach((skill, one) -> minutes.put(Skill.valueOf(skill), one));
+        LocalDate from = row.weekBegins(week.week());
+        return new WeekView(
+                week.week(),
+                week.phase(),
+                from,
+                from.plusDays(6),
+                week.low(),
+                week.high(),
+                week.minutesPerSession(),
+                minutes,
+                made.stream()
+                        .map(one -> new BlockPlanView(
+                                one.plan().id(),
+                                one.plan().title(),
+                                one.plan().onDay(),
+                                one.plan().items().size(),
+                                (int) one.plan().items().stream()
+                                        .filter(PlanView.PlanItemView::ticked)
+                                        .count()))
+                        .toList());
+    }
+}

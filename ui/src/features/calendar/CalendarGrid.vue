@@ -1,0 +1,244 @@
+<script setup lang="ts">
+import type { CalendarOptions, EventApi, EventDropArg, EventInput } from '@fullcalendar/core'
+import dayGrid from '@fullcalendar/daygrid'
+import interaction, { type DateClickArg, type EventResizeDoneArg } from '@fullcalendar/interaction'
+import list from '@fullcalendar/list'
+import timeGrid from '@fullcalendar/timegrid'
+import FullCalendar from '@fullcalendar/vue3'
+import { computed, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import type { Calendar, EntryBody, Occurrence } from '@/api/types'
+import { bodyOf, hourIn, hourOf, MINUTES_PER_DAY } from './entryBody'
+import type { Span } from './useCalendar'
+import { useClashWords } from './useClashWords'
+
+/**
+ * A month, a week, or on a phone a list. Hours are those of the club's wall, so the component is told that everything is in Greenwich and
+ * never turns a clock itself.
+ */
+const props = defineProps<{ calendar: Calendar; span: Span; anchor: string; narrow: boolean }>()
+const emit = defineEmits<{
+  open: [Occurrence]
+  openPlan: [string]
+  pick: [day: string, at: string | undefined]
+  move: [Occurrence, EntryBody, when: string]
+  movePlan: [Calendar['plans'][number], day: string, when: string]
+}>()
+const { t } = useI18n()
+const clashWords = useClashWords()
+const component = ref<InstanceType<typeof FullCalendar>>()
+const USUAL_FIRST_HOUR = 8
+const MILLISECONDS_PER_MINUTE = 60_000
+
+function people(one: { students: { name: string }[]; others?: number }, short = false): string {
+  const names = one.students.map(({ name }) => (short ? name.split(' ')[0] : name)).join(', ')
+  return one.others ? `${names} ${t('calendar.others', { n: one.others }, one.others)}` : names
+}
+
+/** Who comes stands first: that is what a coach looks for. */
+function label(one: Occurrence, short = false): string {
+  const title = one.title || t(`calendar.kind.${one.kind}`)
+  const who = people(one, short) || (one.kind === 'HOLIDAY' ? one.coach : '')
+  const where = one.kind === 'TAKEN' || one.kind === 'TABLE' ? one.tableName : undefined
+  return [who, title, where].filter(Boolean).join(': ')
+}
+
+function eventOf(one: Occurrence): EventInput {
+  return {
+    id: `${one.entryId} ${one.day}`,
+    title: (one.clashes.length ? '⚠ ' : '') + label(one, true),
+    start: one.startsAt ? one.starts : one.day,
+    end: one.startsAt ? one.ends : one.ends.slice(0, 'yyyy-mm-dd'.length),
+    allDay: !one.startsAt,
+    editable: one.mine,
+    classNames: [`kind-${one.kind.toLowerCase()}`, ...(one.clashes.length ? ['clash'] : [])],
+    extendedProps: { one, hint: [label(one), ...one.clashes.map(clashWords)].join('; ') },
+  }
+}
+
+function planOf(plan: Calendar['plans'][number]): EventInput {
+  const title = (short: boolean) =>
+    [people(plan, short), t('calendar.plan', { title: plan.title })].filter(Boolean).join(': ')
+  return {
+    id: plan.planId,
+    title: title(true),
+    start: plan.day,
+    allDay: true,
+    editable: plan.mine,
+    durationEditable: false,
+    classNames: ['kind-plan'],
+    extendedProps: { plan, hint: title(false) },
+  }
+}
+
+const events = computed(() => [...props.calendar.entries.map(eventOf), ...props.calendar.plans.map(planOf)])
+
+/** An entry where the component has put it. */
+function putTo(event: EventApi, one: Occurrence): EntryBody {
+  const body = bodyOf(one)
+  body.firstDay = event.startStr.slice(0, 'yyyy-mm-dd'.length)
+  if (event.allDay) return body
+  body.startsAt = event.startStr.slice('yyyy-mm-ddT'.length, 'yyyy-mm-ddThh:mm:ss'.length)
+  if (event.start && event.end)
+    body.minutes = (event.end.getTime() - event.start.getTime()) / MILLISECONDS_PER_MINUTE
+  return body
+}
+
+function when(event: EventApi): string {
+  const day = event.start?.toLocaleDateString('en', {
+    weekday: 'short',
+    day: 'numeric',
+    month: 'short',
+    timeZone: 'UTC',
+  })
+  return [day, event.allDay ? '' : hourOf(event.startStr.slice('yyyy-mm-ddT'.length))]
+    .filter(Boolean)
+    .join(', ')
+}
+
+/** The server says where it stands; until it has answered it stays where it was. */
+function changed(arg: EventDropArg | EventResizeDoneArg): void {
+  const { one, plan } = arg.event.extendedProps as {
+    one?: Occurrence
+    plan?: Calendar['plans'][number]
+  }
+  const toAnotherKind = arg.event.allDay !== arg.oldEvent.allDay
+  const body = one && putTo(arg.event, one)
+  const words = when(arg.event)
+  const day = arg.event.startStr.slice(0, 'yyyy-mm-dd'.length)
+  arg.revert()
+  if (toAnotherKind) return
+  if (plan) emit('movePlan', plan, day, words)
+  if (one && body) emit('move', one, body, words)
+}
+
+function picked(arg: DateClickArg): void {
+  emit(
+    'pick',
+    arg.dateStr.slice(0, 'yyyy-mm-dd'.length),
+    arg.allDay ? undefined : hourOf(arg.dateStr.slice('yyyy-mm-ddT'.length)),
+  )
+}
+
+const view = computed(() =>
+  props.narrow
+    ? props.span === 'month'
+      ? 'listMonth'
+      : 'listWeek'
+    : props.span === 'month'
+      ? 'dayGridMonth'
+      : 'timeGridWeek',
+)
+
+/** From eight in the morning, or from the hour before the first entry that is earlier. */
+const firstHour = computed(() => {
+  const hours = props.calendar.entries
+    .filter(({ startsAt }) => startsAt)
+    .map(({ starts, ends }) =>
+      starts.slice(0, 'yyyy-mm-dd'.length) === ends.slice(0, 'yyyy-mm-dd'.length)
+        ? Number(hourIn(starts).slice(0, 2))
+        : 0,
+    )
+  return `${String(Math.min(USUAL_FIRST_HOUR, ...hours)).padStart(2, '0')}:00:00`
+})
+
+const options = computed<CalendarOptions>(() => ({
+  plugins: [dayGrid, timeGrid, list, interaction],
+  initialView: view.value,
+  initialDate: props.anchor,
+  timeZone: 'UTC',
+  now: props.calendar.today,
+  headerToolbar: false,
+  firstDay: 1,
+  height: 'auto',
+  dayMaxEvents: 4,
+  slotMinTime: firstHour.value,
+  slotMaxTime: '24:00:00',
+  views: { timeGridWeek: { dayHeaderFormat: { weekday: 'short', day: 'numeric', month: 'short' } } },
+  slotDuration: '00:30:00',
+  allDayText: t('calendar.wholeDay'),
+  noEventsText: t('calendar.nothing'),
+  eventTimeFormat: { hour: '2-digit', minute: '2-digit', hour12: false },
+  slotLabelFormat: { hour: '2-digit', minute: '2-digit', hour12: false },
+  defaultTimedEventDuration: { minutes: MINUTES_PER_DAY / 24 },
+  eventInteractive: true,
+  events: events.value,
+  eventClick: ({ event }) => {
+    const { one, plan } = event.extendedProps as { one?: Occurrence; plan?: { planId: string } }
+    if (plan) emit('openPlan', plan.planId)
+    if (one) emit('open', one)
+  },
+  eventDidMount: ({ el, event }) => {
+    el.title = (event.extendedProps as { hint: string }).hint
+  },
+  eventDrop: changed,
+  eventResize: changed,
+  dateClick: picked,
+}))
+
+watch([view, () => props.anchor], ([name, day]) => component.value?.getApi().changeView(name, day))
+</script>
+
+<template>
+  <FullCalendar ref="component" :options="options" class="grid" />
+</template>
+
+<style scoped>
+.grid {
+  --fc-border-color: var(--hairline);
+  --fc-page-bg-color: var(--paper);
+  --fc-neutral-bg-color: var(--paper-raised);
+  --fc-list-event-hover-bg-color: var(--paper-raised);
+  --fc-today-bg-color: var(--paper-raised);
+  --fc-event-text-color: var(--ink);
+  --fc-event-bg-color: var(--paper-raised);
+  --fc-event-border-color: var(--slate);
+  --fc-small-font-size: 14px;
+  color: var(--ink);
+}
+.grid :deep(a) {
+  color: inherit;
+  text-decoration: none;
+}
+.grid :deep(.fc-event) {
+  border-left-width: 4px;
+  border-left-style: solid;
+  border-left-color: var(--slate);
+  background: var(--paper-raised);
+  cursor: pointer;
+}
+.grid :deep(.fc-event-title) {
+  font-weight: 600;
+}
+.grid :deep(.fc-daygrid-event-dot) {
+  display: none;
+}
+.grid :deep(.fc-event .fc-event-title),
+.grid :deep(.fc-event .fc-event-time),
+.grid :deep(.fc-event .fc-event-main) {
+  color: var(--ink);
+}
+.grid :deep(.kind-lesson) {
+  border-left-color: var(--amber);
+}
+.grid :deep(.kind-plan) {
+  background: none;
+}
+.grid :deep(.fc-day-other .fc-daygrid-day-top) {
+  opacity: 1;
+  color: var(--ink-second);
+}
+.grid :deep(.kind-holiday),
+.grid :deep(.kind-busy),
+.grid :deep(.kind-taken) {
+  border-left-color: var(--edge);
+  color: var(--ink-second);
+}
+.grid :deep(.clash) {
+  border-left-color: var(--brick);
+}
+.grid :deep(.fc-day-today .fc-daygrid-day-number),
+.grid :deep(.fc-day-today .fc-col-header-cell-cushion) {
+  font-weight: 700;
+}
+</style>

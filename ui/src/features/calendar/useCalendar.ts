@@ -1,0 +1,63 @@
+// The days that are shown, what stands in them, and the way from one screenful to the next.
+import { computed, ref, watch } from 'vue'
+import { answer, api } from '@/api/client'
+import { dateOf, dayAlone } from '@/shared/days'
+import { useLoad } from '@/shared/useLoad'
+import { useNarrow } from '@/shared/useNarrow'
+
+export type Span = 'month' | 'week'
+
+/** Narrower than this a grid of seven days is no use: a list takes its place. */
+const NARROW_PIXELS = 720
+const WEEK_DAYS = 7
+/** A month's grid has six rows at most. */
+const GRID_DAYS = 42
+
+export function useCalendar() {
+  const narrow = useNarrow(NARROW_PIXELS)
+  const span = ref<Span>(narrow.value ? 'week' : 'month')
+  const anchor = ref(dayAlone(new Date()))
+
+  const from = computed(() => {
+    const day = dateOf(anchor.value)
+    if (span.value === 'month') day.setDate(1)
+    day.setDate(day.getDate() - ((day.getDay() + WEEK_DAYS - 1) % WEEK_DAYS))
+    return dayAlone(day)
+  })
+  const to = computed(() => {
+    const day = dateOf(from.value)
+    day.setDate(day.getDate() + (span.value === 'month' ? GRID_DAYS : WEEK_DAYS) - 1)
+    return dayAlone(day)
+  })
+
+  const loaded = useLoad(() =>
+    answer(api.GET('/api/v1/calendar', { params: { query: { from: from.value, to: to.value } } })),
+  )
+  watch([from, to], loaded.reload, { immediate: true })
+
+  function go(steps: number): void {
+    const day = dateOf(anchor.value)
+    if (span.value === 'month') day.setMonth(day.getMonth() + steps, 1)
+    else day.setDate(day.getDate() + steps * WEEK_DAYS)
+    anchor.value = dayAlone(day)
+  }
+
+  const heading = computed(() => {
+    if (span.value === 'month')
+      return dateOf(anchor.value).toLocaleDateString('en', { month: 'long', year: 'numeric' })
+    const short = (text: string) => dateOf(text).toLocaleDateString('en', { day: 'numeric', month: 'short' })
+    return `${short(from.value)} – ${short(to.value)} ${dateOf(to.value).getFullYear()}`
+  })
+
+  return {
+    ...loaded,
+    narrow,
+    span,
+    anchor,
+    heading,
+    go,
+    goToday: () => (anchor.value = loaded.data.value?.today ?? dayAlone(new Date())),
+  }
+}
+
+export type CalendarInView = ReturnType<typeof useCalendar>
