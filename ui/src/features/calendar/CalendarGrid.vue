@@ -1,11 +1,10 @@
 <script setup lang="ts">
-import type { CalendarOptions, EventApi, EventDropArg, EventInput } from '@fullcalendar/core'
+import { Calendar as Grid, type EventApi, type EventDropArg, type EventInput } from '@fullcalendar/core'
 import dayGrid from '@fullcalendar/daygrid'
 import interaction, { type DateClickArg, type EventResizeDoneArg } from '@fullcalendar/interaction'
 import list from '@fullcalendar/list'
 import timeGrid from '@fullcalendar/timegrid'
-import FullCalendar from '@fullcalendar/vue3'
-import { computed, ref, watch } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Calendar, EntryBody, Occurrence } from '@/api/types'
 import { bodyOf, hourIn, hourOf, MINUTES_PER_DAY } from './entryBody'
@@ -26,7 +25,8 @@ const emit = defineEmits<{
 }>()
 const { t } = useI18n()
 const clashWords = useClashWords()
-const component = ref<InstanceType<typeof FullCalendar>>()
+const place = ref<HTMLElement>()
+let grid: Grid | undefined
 const USUAL_FIRST_HOUR = 8
 const MILLISECONDS_PER_MINUTE = 60_000
 
@@ -142,45 +142,58 @@ const firstHour = computed(() => {
   return `${String(Math.min(USUAL_FIRST_HOUR, ...hours)).padStart(2, '0')}:00:00`
 })
 
-const options = computed<CalendarOptions>(() => ({
-  plugins: [dayGrid, timeGrid, list, interaction],
-  initialView: view.value,
-  initialDate: props.anchor,
-  timeZone: 'UTC',
-  now: props.calendar.today,
-  headerToolbar: false,
-  firstDay: 1,
-  height: 'auto',
-  dayMaxEvents: 4,
-  slotMinTime: firstHour.value,
-  slotMaxTime: '24:00:00',
-  views: { timeGridWeek: { dayHeaderFormat: { weekday: 'short', day: 'numeric', month: 'short' } } },
-  slotDuration: '00:30:00',
-  allDayText: t('calendar.wholeDay'),
-  noEventsText: t('calendar.nothing'),
-  eventTimeFormat: { hour: '2-digit', minute: '2-digit', hour12: false },
-  slotLabelFormat: { hour: '2-digit', minute: '2-digit', hour12: false },
-  defaultTimedEventDuration: { minutes: MINUTES_PER_DAY / 24 },
-  eventInteractive: true,
-  events: events.value,
-  eventClick: ({ event }) => {
-    const { one, plan } = event.extendedProps as { one?: Occurrence; plan?: { planId: string } }
-    if (plan) emit('openPlan', plan.planId)
-    if (one) emit('open', one)
-  },
-  eventDidMount: ({ el, event }) => {
-    el.title = (event.extendedProps as { hint: string }).hint
-  },
-  eventDrop: changed,
-  eventResize: changed,
-  dateClick: picked,
-}))
+/** Drawn by the component itself, since its cover for Vue looks through every entry at each change. */
+onMounted(() => {
+  if (!place.value) return
+  grid = new Grid(place.value, {
+    plugins: [dayGrid, timeGrid, list, interaction],
+    initialView: view.value,
+    initialDate: props.anchor,
+    timeZone: 'UTC',
+    now: () => props.calendar.today,
+    headerToolbar: false,
+    firstDay: 1,
+    height: 'auto',
+    dayMaxEvents: 4,
+    slotMinTime: firstHour.value,
+    slotMaxTime: '24:00:00',
+    views: { timeGridWeek: { dayHeaderFormat: { weekday: 'short', day: 'numeric', month: 'short' } } },
+    slotDuration: '00:30:00',
+    allDayText: t('calendar.wholeDay'),
+    noEventsText: t('calendar.nothing'),
+    eventTimeFormat: { hour: '2-digit', minute: '2-digit', hour12: false },
+    slotLabelFormat: { hour: '2-digit', minute: '2-digit', hour12: false },
+    defaultTimedEventDuration: { minutes: MINUTES_PER_DAY / 24 },
+    eventInteractive: true,
+    events: (_days, show) => show(events.value),
+    eventClick: ({ event }) => {
+      const { one, plan } = event.extendedProps as { one?: Occurrence; plan?: { planId: string } }
+      if (plan) emit('openPlan', plan.planId)
+      if (one) emit('open', one)
+    },
+    eventDidMount: ({ el, event }) => {
+      el.title = (event.extendedProps as { hint: string }).hint
+    },
+    eventDrop: changed,
+    eventResize: changed,
+    dateClick: picked,
+  })
+  grid.render()
+})
+onBeforeUnmount(() => grid?.destroy())
 
-watch([view, () => props.anchor], ([name, day]) => component.value?.getApi().changeView(name, day))
+/** All at once, or it would be drawn for each. */
+watch([view, firstHour, () => props.anchor, events], ([name, hour, day], [nameBefore, , dayBefore]) => {
+  grid?.batchRendering(() => {
+    grid?.setOption('slotMinTime', hour)
+    if (name !== nameBefore || day !== dayBefore) grid?.changeView(name, day)
+    grid?.refetchEvents()
+  })
+})
 </script>
 
 <template>
-  <FullCalendar ref="component" :options="options" class="grid" />
+  <div ref="place" class="grid"></div>
 </template>
 
 <style scoped>

@@ -106,7 +106,7 @@ function planIt(one: Occurrence): void {
       <Button
         :label="t('calendar.new')"
         :disabled="!calendar.data.value"
-        @click="begin(calendar.data.value?.today ?? '')"
+        @click="begin(calendar.data.value?.calendar.today ?? '')"
       />
       <RouterLink to="/plan">{{ t('calendar.plans') }}</RouterLink>
     </header>
@@ -122,12 +122,12 @@ function planIt(one: Occurrence): void {
       @retry="calendar.reload"
     >
       <template v-if="calendar.data.value">
-        <ClashList :calendar="calendar.data.value" @open="open" />
-        <p v-if="calendar.data.value.cut" role="status">{{ t('calendar.cut') }}</p>
+        <ClashList :calendar="calendar.data.value.calendar" @open="open" />
+        <p v-if="calendar.data.value.calendar.cut" role="status">{{ t('calendar.cut') }}</p>
         <CalendarGrid
-          :calendar="calendar.data.value"
-          :span="calendar.span.value"
-          :anchor="calendar.anchor.value"
+          :calendar="calendar.data.value.calendar"
+          :span="calendar.data.value.span"
+          :anchor="calendar.data.value.anchor"
           :narrow="calendar.narrow.value"
           @open="open"
           @open-plan="(id) => router.push(`/plan/${id}`)"
@@ -135,8 +135,12 @@ function planIt(one: Occurrence): void {
           @move="changes.move"
           @move-plan="changes.movePlan"
         />
-        <ClubClock :zone="calendar.data.value.zone" :may-change="headCoach" @changed="calendar.reload" />
-        <OtherCalendars :busy-times="calendar.data.value.busyTimes" @changed="calendar.reload" />
+        <ClubClock
+          :zone="calendar.data.value.calendar.zone"
+          :may-change="headCoach"
+          @changed="calendar.reload"
+        />
+        <OtherCalendars :busy-times="calendar.data.value.calendar.busyTimes" @changed="calendar.reload" />
       </template>
     </PageState>
     <EntryDialog

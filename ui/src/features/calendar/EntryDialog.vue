@@ -45,6 +45,8 @@ const days = ref(props.body.startsAt ? 1 : Math.max(1, Math.round(props.body.min
 const weeks = ref(props.body.everyWeeks ?? 1)
 const until = ref(props.body.until ?? laterDay(props.body.firstDay))
 const scope = ref<EntryScope>('ONE')
+/** Escape closes the list of students first, and not all that was typed with it. */
+const choosing = ref(false)
 const mine = computed(() => props.stands?.mine !== false)
 const withStudents = computed(() => draft.kind === 'LESSON' || draft.kind === 'PRACTICE')
 
@@ -99,6 +101,7 @@ function save(): void {
   <Dialog
     visible
     modal
+    :close-on-escape="!choosing"
     :header="heading"
     :style="{ width: 'min(560px, 94vw)' }"
     @update:visible="emit('close')"
@@ -131,6 +134,8 @@ function save(): void {
             filter
             size="small"
             fluid
+            @show="choosing = true"
+            @hide="choosing = false"
           />
         </label>
         <DateField v-model="draft.firstDay" dense :label="t('calendar.day')" />

@@ -30,9 +30,12 @@ export function useCalendar() {
     return dayAlone(day)
   })
 
-  const loaded = useLoad(() =>
-    answer(api.GET('/api/v1/calendar', { params: { query: { from: from.value, to: to.value } } })),
-  )
+  /** What is drawn: days and entries change together, or everything would be drawn twice. */
+  const loaded = useLoad(async () => {
+    const asked = { span: span.value, anchor: anchor.value }
+    const query = { from: from.value, to: to.value }
+    return { ...asked, calendar: await answer(api.GET('/api/v1/calendar', { params: { query } })) }
+  })
   watch([from, to], loaded.reload, { immediate: true })
 
   function go(steps: number): void {
@@ -56,7 +59,7 @@ export function useCalendar() {
     anchor,
     heading,
     go,
-    goToday: () => (anchor.value = loaded.data.value?.today ?? dayAlone(new Date())),
+    goToday: () => (anchor.value = loaded.data.value?.calendar.today ?? dayAlone(new Date())),
   }
 }
 

@@ -139,7 +139,10 @@ const name = computed(() => block.value?.studentName ?? hand.hand.studentName ??
 
 <template>
   <main class="page">
-    <ChooseStudent v-if="isNew && !studentId" />
+    <template v-if="isNew && !studentId">
+      <h1>{{ t('plan.block.new') }}</h1>
+      <ChooseStudent />
+    </template>
     <PageState
       v-else
       :busy="loaded.busy.value"

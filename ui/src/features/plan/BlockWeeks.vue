@@ -10,6 +10,7 @@ defineProps<{ block: Block; mayPlan: boolean; busy: boolean }>()
 const emit = defineEmits<{ plan: [week: number] }>()
 const { t } = useI18n()
 const { figure } = useUnits()
+const PLANNED_AHEAD_DAYS = 7
 type Week = Block['weeks'][number]
 
 function day(text: string): string {
@@ -24,8 +25,9 @@ function minutes(week: Week): string {
     .join(', ')
 }
 
-function isOver(week: Week): boolean {
-  return week.to < dayFromToday(0)
+/** Made from where the student stands, so not weeks ahead. */
+function isNear(week: Week): boolean {
+  return week.to >= dayFromToday(0) && week.from <= dayFromToday(PLANNED_AHEAD_DAYS)
 }
 </script>
 
@@ -59,7 +61,7 @@ function isOver(week: Week): boolean {
         </ul>
       </div>
       <Button
-        v-if="mayPlan && week.plans.length === 0 && !isOver(week)"
+        v-if="mayPlan && week.plans.length === 0 && isNear(week)"
         severity="secondary"
         :label="t('plan.block.planWeek')"
         :disabled="busy"
@@ -82,6 +84,9 @@ function isOver(week: Week): boolean {
 h2 {
   margin: 0;
   font-size: 18px;
+}
+.plans a {
+  margin-right: 6px;
 }
 .plans {
   display: flex;

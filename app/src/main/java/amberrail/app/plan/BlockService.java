@@ -24,6 +24,7 @@ import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -31,7 +32,10 @@ import java.util.Set;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Keeps blocks, and makes the plans of their weeks. Seen by the student and their coaches; changed by whoever made it and by coaches. */
 @Service
@@ -43,26 +47,32 @@ class BlockService {
     private final BlockRepository blocks;
     private final PlanService plans;
     private final WeekPlanner planner;
+    private final PlanProposals proposals;
     private final DrillCatalogue drills;
     private final KitService kit;
     private final Access access;
     private final Clock clock;
+    private final TransactionTemplate transaction;
 
     BlockService(
             BlockRepository blocks,
             PlanService plans,
             WeekPlanner planner,
+            PlanProposals proposals,
             DrillCatalogue drills,
             KitService kit,
             Access access,
-            Clock clock) {
+            Clock clock,
+            PlatformTransactionManager transactions) {
         this.blocks = blocks;
         this.plans = plans;
         this.planner = planner;
+        this.proposals = proposals;
         this.drills = drills;
         this.kit = kit;
         this.access = access;
         this.clock = clock;
+        transaction = new TransactionTemplate(transactions);
     }
 
     /** A block as somebody wants it. */
@@ -149,7 +159,7 @@ class BlockService {
             throw new InvalidInputException(
                     ProblemCode.INVALID_PARAMETER, "week", week, "must be a week of this block, 1 to " + row.weeks);
         }
-        if (!makeWeek(who, row, week)) {
+        if (!makeWeek(who, proposals.room(who, Optional.ofNullable(row.tableId)), row, week)) {
             throw new Conflict(
                     "WEEK_PLANNED",
                     "This week has its plans already. Change them one by one.",
@@ -158,7 +168,10 @@ class BlockService {
         return view(who, row, plans.ofBlock(who, id, zone));
     }
 
-    /** For every block of everybody whom this coach sees: the plans of the week that begins in the seven days from then. How many plans that made. */
+    /** For every block of everybody whom this coach sees: the plans of the week that begins in the seven days from then. How many weeks that made. */
+    // A transaction for each block: what is made for one is not to be looked through again for the next, and nobody
+    // waits for all.
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
     int planWeekOfAll(SignedIn who, LocalDate from) {
         access.requireCoach(who);
         PlanDays.within("from", from);
@@ -167,12 +180,18 @@ class BlockService {
             return 0;
         }
         int made = 0;
+        Map<Optional<UUID>, PlanProposals.Room> rooms = new HashMap<>();
         LocalDate to = from.plusDays(6);
         for (BlockEntity row :
-                blocks.running(students, from.minusWeeks(LONGEST_WEEKS), to, Limit.of(5 * MOST_LISTED))) {
+                blocks.running(students, from.minusWeeks(LONGEST_WEEKS), to, Limit.of(MOST_LISTED * LONGEST_WEEKS))) {
+            PlanProposals.Room room =
+                    rooms.computeIfAbsent(Optional.ofNullable(row.tableId), table -> proposals.room(who, table));
             for (int week = 1; week <= row.weeks; week++) {
                 LocalDate begins = row.weekBegins(week);
-                if (!begins.isBefore(from) && !begins.isAfter(to) && makeWeek(who, row, week)) {
+                int number = week;
+                if (!begins.isBefore(from)
+                        && !begins.isAfter(to)
+                        && Boolean.TRUE.equals(transaction.execute(status -> makeWeek(who, room, row.id, number)))) {
                     made++;
                 }
             }
@@ -180,14 +199,22 @@ class BlockService {
         return made;
     }
 
+    /** Of a block that may be gone by now. */
+    private boolean makeWeek(SignedIn who, PlanProposals.Room room, UUID id, int week) {
+        return blocks.findToChange(id)
+                .filter(row -> makeWeek(who, room, row, week))
+                .isPresent();
+    }
+
     /** Whether it was made; a week that has plans is left alone. */
-    private boolean makeWeek(SignedIn who, BlockEntity row, int week) {
+    private boolean makeWeek(SignedIn who, PlanProposals.Room room, BlockEntity row, int week) {
         if (plans.hasPlans(row.id, week)) {
             return false;
         }
         List<List<PlanItemBody>> first = week == row.weeks ? plans.linesOfWeek(row.id, 1) : List.of();
-        BlockPlan.Week what = WeekPlanner.week(row, planner.weights(row), week);
-        for (WeekPlanner.Day day : planner.plan(who, row, week, first)) {
+        Map<Skill, Double> weights = planner.weights(row);
+        BlockPlan.Week what = WeekPlanner.week(row, weights, week);
+        for (WeekPlanner.Day day : planner.plan(room, row, weights, week, first)) {
             plans.createInBlock(
                     who,
                     new PlanService.Wanted(

@@ -123,14 +123,25 @@ class PlanProposals {
         }
     }
 
-    Standing standing(SignedIn who, List<UUID> studentIds, Optional<UUID> tableId) {
-        studentIds.forEach(id -> access.requireStudent(who, id));
+    /** A table, and what of somebody's library lies on it and can be planned by its success. */
+    record Room(KitService.ClubTable table, List<Drill> library) {}
+
+    /** On this table, else on the club's first. */
+    Room room(SignedIn who, Optional<UUID> tableId) {
         KitService.ClubTable table =
                 tableId.map(kit::table).orElseGet(() -> kit.tables().get(0));
         // An explore drill has no success to plan by.
-        List<Drill> library = chances.library(who, table).stream()
-                .filter(drill -> drill.explore().isEmpty())
-                .toList();
+        return new Room(
+                table,
+                chances.library(who, table).stream()
+                        .filter(drill -> drill.explore().isEmpty())
+                        .toList());
+    }
+
+    /** Whoever calls this has checked who asks. */
+    Standing standing(Room room, List<UUID> studentIds) {
+        KitService.ClubTable table = room.table();
+        List<Drill> library = room.library();
         Map<UUID, StationChances.OfStudent> students = new LinkedHashMap<>();
         studentIds.forEach(id -> students.put(id, chances.of(id, library, table)));
         Instant now = Instant.now(clock);
@@ -148,7 +159,8 @@ class PlanProposals {
     }
 
     Proposed propose(SignedIn who, Asked asked) {
-        return propose(standing(who, asked.studentIds(), asked.tableId()), asked, Ahead.NONE);
+        asked.studentIds().forEach(id -> access.requireStudent(who, id));
+        return propose(standing(room(who, asked.tableId()), asked.studentIds()), asked, Ahead.NONE);
     }
 
     Proposed propose(Standing standing, Asked asked, Ahead ahead) {

@@ -1,6 +1,7 @@
 package amberrail.app.plan;
 
 import jakarta.persistence.LockModeType;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
@@ -32,4 +33,36 @@ interface PlanRepository extends JpaRepository<PlanEntity, UUID> {
     List<PlanEntity> ofBlock(UUID block);
 
     boolean existsByBlockIdAndBlockWeekAndArchivedFalse(UUID blockId, Integer blockWeek);
+
+    /** What a calendar shows of a plan; its lines are long and stay where they are. */
+    interface OnDay {
+        UUID getId();
+
+        UUID getOwnerId();
+
+        String getTitle();
+
+        LocalDate getOnDay();
+
+        double getMinutes();
+
+        Instant getChangedAt();
+    }
+
+    /** Of any of these students in these days. */
+    @Query("select distinct p.id as id, p.ownerId as ownerId, p.title as title, p.onDay as onDay, p.minutes as minutes,"
+            + " p.changedAt as changedAt from PlanEntity p join p.studentIds s where s in :students"
+            + " and p.archived = false and p.pattern = false and p.onDay between :from and :to order by p.onDay")
+    List<OnDay> onDays(Collection<UUID> students, LocalDate from, LocalDate to, Limit limit);
+
+    /** A plan with one of its students. */
+    interface ForStudent {
+        UUID getPlanId();
+
+        UUID getStudentId();
+    }
+
+    @Query(
+            "select p.id as planId, s as studentId from PlanEntity p join p.studentIds s where p.id in :plans order by index(s)")
+    List<ForStudent> studentsOf(Collection<UUID> plans);
 }

@@ -24,6 +24,7 @@ import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -94,14 +95,14 @@ public class PlanService {
         return view(who, plans.saveAndFlush(row), zone);
     }
 
-    /** A plan of a block's week. */
+    /** A plan of a block's week, as the planner made it: its students, lines and table are known to be there. */
     void createInBlock(SignedIn who, Wanted wanted, UUID blockId, int week) {
         PlanEntity row = new PlanEntity();
         row.id = UUID.randomUUID();
         row.ownerId = who.accountId();
         row.blockId = blockId;
         row.blockWeek = week;
-        fill(who, row, wanted);
+        set(who, row, wanted);
         plans.save(row);
     }
 
@@ -229,9 +230,13 @@ public class PlanService {
     }
 
     /** A student changes what they have made themselves, a coach whatever is for their own students only. */
-    static boolean mayChange(PlanEntity row, Set<UUID> seen, SignedIn who) {
-        return row.ownerId.equals(who.accountId()) && (row.pattern || seen.containsAll(row.studentIds))
-                || !row.pattern && who.isCoach() && seen.containsAll(row.studentIds);
+    static boolean mayChange(UUID ownerId, boolean pattern, Collection<UUID> students, Set<UUID> seen, SignedIn who) {
+        boolean allSeen = seen.containsAll(students);
+        return ownerId.equals(who.accountId()) && (pattern || allSeen) || !pattern && who.isCoach() && allSeen;
+    }
+
+    private static boolean mayChange(PlanEntity row, Set<UUID> seen, SignedIn who) {
+        return mayChange(row.ownerId, row.pattern, row.studentIds, seen, who);
     }
 
     private Instant now() {
@@ -259,6 +264,10 @@ public class PlanService {
         requirePlaces(wanted);
         wanted.items().forEach(item -> requireKnown(who, row, item));
         wanted.tableId().ifPresent(kit::table);
+        set(who, row, wanted);
+    }
+
+    private void set(SignedIn who, PlanEntity row, Wanted wanted) {
         row.title = wanted.title().strip();
         row.studentIds.clear();
         row.studentIds.addAll(wanted.studentIds());

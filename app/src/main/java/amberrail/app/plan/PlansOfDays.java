@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -44,17 +45,30 @@ public class PlansOfDays {
         if (namesSeen.isEmpty()) {
             return List.of();
         }
-        return plans.of(namesSeen.keySet(), from, to, Limit.of(MOST)).stream()
-                .filter(row -> row.onDay != null)
-                .map(row -> new PlanOfDay(
-                        row.id,
-                        row.title,
-                        row.onDay,
-                        row.minutes,
-                        row.studentIds.stream().filter(namesSeen::containsKey).toList(),
-                        PlanService.mayChange(row, seen(row, namesSeen), who),
-                        row.changedAt))
+        List<PlanRepository.OnDay> rows = plans.onDays(namesSeen.keySet(), from, to, Limit.of(MOST));
+        Map<UUID, List<UUID>> students = rows.isEmpty()
+                ? Map.of()
+                : plans
+                        .studentsOf(
+                                rows.stream().map(PlanRepository.OnDay::getId).toList())
+                        .stream()
+                        .collect(Collectors.groupingBy(
+                                PlanRepository.ForStudent::getPlanId,
+                                Collectors.mapping(PlanRepository.ForStudent::getStudentId, Collectors.toList())));
+        return rows.stream()
+                .map(row -> planOf(who, row, students.getOrDefault(row.getId(), List.of()), namesSeen.keySet()))
                 .toList();
+    }
+
+    private static PlanOfDay planOf(SignedIn who, PlanRepository.OnDay row, List<UUID> students, Set<UUID> seen) {
+        return new PlanOfDay(
+                row.getId(),
+                row.getTitle(),
+                row.getOnDay(),
+                row.getMinutes(),
+                students.stream().filter(seen::contains).toList(),
+                PlanService.mayChange(row.getOwnerId(), false, students, seen, who),
+                row.getChangedAt());
     }
 
     /** A lesson has moved: what was planned for exactly its students that day goes along, if this person may change it. */
@@ -65,13 +79,7 @@ public class PlansOfDays {
         }
         plans.of(students, from, from, Limit.of(MOST)).stream()
                 .filter(row -> from.equals(row.onDay) && new HashSet<>(row.studentIds).equals(students))
-                .filter(row -> PlanService.mayChange(row, seen(row, names), who))
+                .filter(row -> PlanService.mayChange(row.ownerId, row.pattern, row.studentIds, names.keySet(), who))
                 .forEach(row -> service.putOnDay(who, row.id, to));
-    }
-
-    private static Set<UUID> seen(PlanEntity row, Map<UUID, String> names) {
-        Set<UUID> seen = new HashSet<>(row.studentIds);
-        seen.retainAll(names.keySet());
-        return seen;
     }
 }

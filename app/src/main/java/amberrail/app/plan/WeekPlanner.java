@@ -1,6 +1,5 @@
 package amberrail.app.plan;
 
-import amberrail.app.people.SignedIn;
 import amberrail.app.plan.PlanItemBody.PlaceBody;
 import amberrail.app.plan.PlanProposals.Ahead;
 import amberrail.core.drill.Skill;
@@ -74,12 +73,15 @@ class WeekPlanner {
      *
      * @param first the lines of the block's first week, by day: what the last week repeats
      */
-    List<Day> plan(SignedIn who, BlockEntity block, int number, List<List<PlanItemBody>> first) {
-        Map<Skill, Double> weights = weights(block);
+    List<Day> plan(
+            PlanProposals.Room room,
+            BlockEntity block,
+            Map<Skill, Double> weights,
+            int number,
+            List<List<PlanItemBody>> first) {
         BlockPlan.Week week = week(block, weights, number);
         LocalDate today = LocalDate.now(clock.withZone(ZoneOffset.UTC));
-        PlanProposals.Standing standing =
-                proposals.standing(who, List.of(block.studentId), Optional.ofNullable(block.tableId));
+        PlanProposals.Standing standing = proposals.standing(room, List.of(block.studentId));
         Map<String, LocalDate> plannedOn = new HashMap<>();
         List<Day> days = new ArrayList<>();
         List<LocalDate> dates = dates(block, number, today);

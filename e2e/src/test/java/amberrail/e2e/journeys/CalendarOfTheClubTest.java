@@ -3,7 +3,6 @@ package amberrail.e2e.journeys;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberrail.e2e.pages.Choices;
 import amberrail.e2e.support.Journey;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -64,10 +63,9 @@ class CalendarOfTheClubTest extends Journey {
         page.getByLabel("Day", new Page.GetByLabelOptions().setExact(true)).fill(TYPED.format(day));
         page.keyboard().press("Enter");
         page.getByLabel("Begins at").fill(at);
-        Choices.choose(
-                page,
-                page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.COMBOBOX).last(),
-                "Pool table, 9 ft");
+        page.locator(".p-dialog .p-select").last().click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Pool table, 9 ft"))
+                .click();
     }
 
     private static void saved(Page page) {

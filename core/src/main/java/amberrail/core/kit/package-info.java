@@ -1,0 +1,2 @@
+/** What a table and a cue are like, found from a few small experiments at the table (kit/README.md). */
+package amberrail.core.kit;
