@@ -3,7 +3,7 @@ import DatePicker from 'primevue/datepicker'
 import { computed, useId } from 'vue'
 import { dayAlone } from './days'
 
-/** A day with its label, typed or chosen; the model is its ISO date, empty where none is set. */
+/** A day with its label, typed or chosen; the model is its ISO date, empty where none is set. Enter takes the day, and does not send a form that it stands in. */
 defineProps<{ label: string; dense?: boolean }>()
 const model = defineModel<string>({ required: true })
 const id = useId()
@@ -31,6 +31,7 @@ const day = computed<Date | null>({
       show-button-bar
       fluid
       @keydown.stop
+      @keydown.enter.prevent
     />
   </div>
 </template>

@@ -17,12 +17,32 @@ final class Faults {
     private static final double ODD_BEYOND = 2.2;
 
     private static final int MOST = 6;
+    /** The same where a known slip explains it wholly. */
+    private static final double ASKED_BEYOND_WITH_A_SLIP = 3;
+
+    private static final double WHOLLY_WITHIN = 1.8;
     /** A mended reading must go with the others, and far better than before. */
-    private static final double GOES_WITHIN = 3;
+    private static final double GOES_WITHIN = 4.5;
 
     private static final double FAR_BETTER = 2;
+
+    /** A slip of the unit, and how much rarer than the first it is, as -2 ln of the ratio. An assumption: of two that explain a reading the commoner one is offered. */
+    private record Slip(double factor, double rarity) {}
+
     /** Inches for centimetres, millimetres for centimetres, centimetres for metres, feet for metres; either way round. */
-    private static final double[] SLIPS = {2.54, 1 / 2.54, 10, 0.1, 100, 0.01, 0.3048, 1 / 0.3048};
+    private static final List<Slip> LENGTHS = List.of(
+            new Slip(2.54, 0),
+            new Slip(1 / 2.54, 0),
+            new Slip(10, 1),
+            new Slip(0.1, 1),
+            new Slip(100, 1),
+            new Slip(0.01, 1),
+            new Slip(0.3048, 8),
+            new Slip(1 / 0.3048, 8));
+
+    /** A stopwatch knows no inches; a point may be left out or put in. */
+    private static final List<Slip> SECONDS =
+            List.of(new Slip(10, 6), new Slip(0.1, 6), new Slip(100, 6), new Slip(0.01, 6));
 
     private final Function<Reading, ReadingModel> models;
     private final double[] priorMean;
@@ -53,8 +73,14 @@ final class Faults {
         List<Suspicion> suspicions = new ArrayList<>();
         for (int i : apart) {
             double away = away(readings.get(i), sound);
-            if (away > ASKED_BEYOND) {
-                suspicions.add(new Suspicion(i, away, mend(readings.get(i), away, sound)));
+            if (away <= ASKED_BEYOND_WITH_A_SLIP) {
+                continue;
+            }
+            Optional<Explained> slip = slip(readings.get(i), away, sound);
+            boolean wholly = slip.filter(one -> one.away < WHOLLY_WITHIN && !isSeconds(one.mend.field()))
+                    .isPresent();
+            if (away > ASKED_BEYOND || wholly) {
+                suspicions.add(new Suspicion(i, away, slip.map(Explained::mend)));
             }
         }
         suspicions.sort(Comparator.comparing((Suspicion one) -> -one.standardDeviations()));
@@ -85,30 +111,30 @@ final class Faults {
         return Math.sqrt(alone.chiSquares()[0] + moved);
     }
 
-    private Optional<Suspicion.Mend> mend(Reading reading, double away, JointFit.Found others) {
-        Suspicion.Mend best = null;
-        double least = Math.min(GOES_WITHIN, away / FAR_BETTER);
+    private static boolean isSeconds(String field) {
+        return field.startsWith("seconds");
+    }
+
+    /** A slip that would explain a reading, and how far from the others it is then. */
+    private record Explained(Suspicion.Mend mend, double away, double worth) {}
+
+    private Optional<Explained> slip(Reading reading, double away, JointFit.Found others) {
+        double within = Math.min(GOES_WITHIN, away / FAR_BETTER);
+        List<Explained> found = new ArrayList<>();
         for (String field : reading.fields()) {
-            for (double slip : SLIPS) {
-                Optional<Reading> mended = mended(reading, field, slip);
-                double then = mended.map(one -> away(one, others)).orElse(Double.MAX_VALUE);
-                if (then < least) {
-                    least = then;
-                    best = new Suspicion.Mend(field, slip, mended.get().value(field));
+            boolean seconds = isSeconds(field);
+            for (Slip slip : seconds ? SECONDS : LENGTHS) {
+                double value = reading.value(field) / slip.factor;
+                if (seconds && !Reading.isPlausible(value)) {
+                    continue;
+                }
+                double then = away(reading.with(field, value), others);
+                if (then < within) {
+                    found.add(new Explained(
+                            new Suspicion.Mend(field, slip.factor, value), then, then * then + slip.rarity));
                 }
             }
         }
-        return Optional.ofNullable(best);
-    }
-
-    /** Empty where the value would be none at all. */
-    private static Optional<Reading> mended(Reading reading, String field, double slip) {
-        double value = reading.value(field) / slip;
-        boolean seconds = field.startsWith("seconds");
-        // A stopwatch knows no inches; a point may be left out.
-        if (seconds && slip != 10 && slip != 0.1 && slip != 100 && slip != 0.01) {
-            return Optional.empty();
-        }
-        return seconds && (value < 0.05 || value > 120) ? Optional.empty() : Optional.of(reading.with(field, value));
+        return found.stream().min(Comparator.comparing(Explained::worth));
     }
 }

@@ -24,6 +24,9 @@ final class JointFit {
     /** In units of chi-square. */
     private static final double DONE = 1e-5;
 
+    /** A density is wanted to a few per cent. */
+    private static final double DONE_OF_A_DENSITY = 0.01;
+
     private static final double HEAVIEST_DAMPING = 1e12;
 
     private final List<ReadingModel> models;
@@ -78,13 +81,17 @@ final class JointFit {
     }
 
     private void run() {
+        run(DONE);
+    }
+
+    private void run(double enough) {
         double damping = 1e-3;
         double cost = cost(shared, owns);
         for (int iteration = 0; iteration < MOST_ITERATIONS; iteration++) {
             Step step = step(damping);
             double next = cost(step.shared, step.owns);
             if (next <= cost) {
-                boolean done = cost - next < DONE;
+                boolean done = cost - next < enough;
                 shared = step.shared;
                 for (int i = 0; i < owns.size(); i++) {
                     owns.set(i, step.owns.get(i));
@@ -123,7 +130,7 @@ final class JointFit {
             for (int k = 0; k < owns.size(); k++) {
                 held.owns.set(k, foundOwns.get(k).clone());
             }
-            held.run();
+            held.run(DONE_OF_A_DENSITY);
             double determinants = 0;
             for (int k = 0; k < models.size(); k++) {
                 determinants += Math.log(Matrices.determinant(held.ownCurvature(k)));

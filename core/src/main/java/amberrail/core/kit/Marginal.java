@@ -9,7 +9,7 @@ import org.hipparchus.analysis.polynomials.PolynomialSplineFunction;
 /** One unknown by itself, from its density at a few places. */
 final class Marginal {
     /** In standard deviations from the top. */
-    private static final double[] PLACES = {-3.2, -2.2, -1.4, -0.7, 0, 0.7, 1.4, 2.2, 3.2};
+    private static final double[] PLACES = {-3, -1.8, -0.8, 0, 0.8, 1.8, 3};
 
     private static final int PIECES = 400;
 

@@ -10,6 +10,12 @@ import java.util.List;
  * @see "kit/README.md, The checks"
  */
 public sealed interface Reading permits RollReading, ReboundReading, SlideReading, SideReading {
+    /** Less than a break takes over the shortest table. */
+    double SHORTEST_SECONDS = 0.05;
+
+    /** More than anybody waits for a ball: a stopwatch that nobody stopped. */
+    double LONGEST_SECONDS = 120;
+
     double x();
 
     double y();
@@ -24,8 +30,12 @@ public sealed interface Reading permits RollReading, ReboundReading, SlideReadin
     /** The same with one of the measured values replaced. */
     Reading with(String field, double value);
 
-    /** Longer than the longest table, and slower than anybody would wait. */
+    /** {@code INVALID_PARAMETER} for a time that no ball takes. */
     static void requirePlausible(String field, double seconds) {
-        Require.between(field, seconds, 0.05, 120);
+        Require.between(field, seconds, SHORTEST_SECONDS, LONGEST_SECONDS);
+    }
+
+    static boolean isPlausible(double seconds) {
+        return seconds >= SHORTEST_SECONDS && seconds <= LONGEST_SECONDS;
     }
 }

@@ -68,7 +68,7 @@ final class ReadingModels {
     private double startOfStroke(Reading reading, double secondsToCushion, Physics physics) {
         return startSpeed(
                 secondsToCushion,
-                speed -> ball.release(
+                speed -> ball.releaseToCushion(
                         strike(physics, speed, reading.directionDegrees(), 0, 0, 0, OptionalDouble.empty())
                                 .launch(reading.x(), reading.y(), table.radiusMetres(), physics),
                         physics));
@@ -162,7 +162,7 @@ final class ReadingModels {
             Physics physics = scale.physics(shared, from);
             double log = startSpeed(
                     reading.secondsToCushion(),
-                    speed -> ball.release(rolling(reading, speed, radians(reading)), physics));
+                    speed -> ball.releaseToCushion(rolling(reading, speed, radians(reading)), physics));
             return new double[] {log};
         }
 
@@ -220,7 +220,7 @@ final class ReadingModels {
         public void residuals(double[] shared, double[] own, double[] out) {
             Physics physics = scale.physics(shared, from);
             double height = own[1] * noise.slideTipHeightMillimetres() / MILLIMETRES / table.radiusMetres();
-            ball.release(
+            ball.releaseToCushion(
                     strike(physics, speed(own[0]), reading.directionDegrees(), 0, height, 0, OptionalDouble.empty())
                             .launch(reading.x(), reading.y(), table.radiusMetres(), physics),
                     physics);
@@ -277,7 +277,7 @@ final class ReadingModels {
                     0,
                     cue.elevationDegrees(shared),
                     OptionalDouble.of(cue.endMassRatio(shared)));
-            ball.release(strike.launch(reading.x(), reading.y(), table.radiusMetres(), physics), physics);
+            ball.releaseToCushion(strike.launch(reading.x(), reading.y(), table.radiusMetres(), physics), physics);
             if (!ball.metCushion()) {
                 fallsShort(reading, out);
                 return;

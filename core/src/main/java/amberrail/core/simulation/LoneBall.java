@@ -26,10 +26,25 @@ public final class LoneBall {
 
     /** Lets it go on from this motion until it rests. */
     public void release(BallState from, Physics physics) {
+        begin(from, physics);
+        loop.run(SimulationLimits.USUAL);
+        look();
+    }
+
+    /** Lets it go on until it meets a cushion, or rests: nothing is known of it after that. */
+    public void releaseToCushion(BallState from, Physics physics) {
+        begin(from, physics);
+        loop.runToCushion(SimulationLimits.USUAL);
+        look();
+    }
+
+    private void begin(BallState from, Physics physics) {
         log.clear();
         loop.begin(table.contacts, physics, Accuracy.FULL, log);
         loop.balls.add(from, radiusMetres, massKilograms, table.contacts.noseHeightMetres);
-        loop.run(SimulationLimits.USUAL);
+    }
+
+    private void look() {
         cushion = first(ShotLoop.MEETS_NOSE);
         rolls = first(ShotLoop.ENDS_SLIDING);
     }

@@ -89,6 +89,15 @@ final class ShotLoop {
 
     /** The same, but broken off after the first ball potted of which this can be said. */
     void run(SimulationLimits limits, BooleanSupplier decided) {
+        runUntil(limits, () -> lastKind == POTS && decided.getAsBoolean());
+    }
+
+    /** The same, but broken off when a ball has met a cushion. */
+    void runToCushion(SimulationLimits limits) {
+        runUntil(limits, () -> lastKind == MEETS_NOSE);
+    }
+
+    private void runUntil(SimulationLimits limits, BooleanSupplier ends) {
         Arrays.fill(pairTime, FirstEntry.NEVER);
         for (int i = 0; i < balls.count; i++) {
             startPiece(i);
@@ -100,7 +109,7 @@ final class ShotLoop {
             }
         }
         while (step()) {
-            if (lastKind == POTS && decided.getAsBoolean()) {
+            if (ends.getAsBoolean()) {
                 return;
             }
             if (++eventCount > limits.mostEvents() || now > limits.longestSeconds()) {
