@@ -34,7 +34,8 @@ export function usePlanDraft() {
 
   /** What else could stand in it. */
   async function look(): Promise<void> {
-    if (draft.value && isAsked(draft.value)) proposal.value = await calls.ask(draft.value)
+    if (draft.value?.pattern || (draft.value && isAsked(draft.value)))
+      proposal.value = await calls.ask(draft.value)
   }
 
   /** A change of what is wanted, and the lines that are not kept planned anew for it: one step to undo. */

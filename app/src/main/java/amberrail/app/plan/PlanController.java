@@ -11,7 +11,6 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotBlank;
-import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
@@ -52,13 +51,14 @@ class PlanController {
     /**
      * What a plan is to be made from.
      *
+     * @param studentIds none: for a pattern, of which nothing is proposed
      * @param bandLow  of expected success, with {@code bandHigh}; left out: three in five to three in four, easier after months away
      * @param tableId  left out: the club's first
      * @param weights  by skill; left out: those of the students' goals
      * @param items    what stands in it already; locked lines stay
      */
     record PlanQuestion(
-            @NotEmpty @Size(max = 8) List<@NotNull UUID> studentIds,
+            @NotNull @Size(max = 8) List<@NotNull UUID> studentIds,
             @DecimalMin("5") @DecimalMax("600") double minutes,
             @MayBeMissing @DecimalMin("0") @DecimalMax("1") Double bandLow,
             @MayBeMissing @DecimalMin("0") @DecimalMax("1") Double bandHigh,
@@ -167,6 +167,11 @@ class PlanController {
     }
 
     private static PlanRemark remark(PlanProposals.Proposed found) {
+        if (found.items().isEmpty()
+                && !found.possible().isEmpty()
+                && found.possible().get(0).why() == null) {
+            return PlanRemark.NONE;
+        }
         if (found.items().isEmpty()) {
             return found.nothingCounts() ? PlanRemark.NOTHING_COUNTS : PlanRemark.TOO_SHORT;
         }
@@ -174,7 +179,8 @@ class PlanController {
             return PlanRemark.EASED;
         }
         boolean some = found.possible().stream()
-                .anyMatch(one -> one.why().chance() >= found.low() && one.why().chance() <= found.high());
+                .anyMatch(one -> one.why() == null
+                        || one.why().chance() >= found.low() && one.why().chance() <= found.high());
         return some ? PlanRemark.NONE : PlanRemark.NONE_IN_BAND;
     }
 
@@ -184,7 +190,7 @@ class PlanController {
                 new PlanItemBody(
                         one.drill().id(),
                         one.role(),
-                        one.drill().minutes() * one.places().size(),
+                        one.drill().minutes() * Math.max(1, one.places().size()),
                         one.tries(),
                         false,
                         one.places(),

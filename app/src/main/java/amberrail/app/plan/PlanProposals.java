@@ -83,10 +83,10 @@ class PlanProposals {
             double unusedMinutes,
             List<PossibleDrill> possible) {}
 
-    /** A drill that may be taken, with where each student would play it. */
+    /** A drill that may be taken, with where each student would play it and why; for nobody yet neither. */
     record PossibleDrill(Drill drill, int tries, List<PlanItemBody.PlaceBody> places, PlanItemBody.ReasonBody why) {
         PlannedDrill.Role role() {
-            return why.daysSince() == null ? PlannedDrill.Role.NEW : PlannedDrill.Role.PRACTICE;
+            return why != null && why.daysSince() == null ? PlannedDrill.Role.NEW : PlannedDrill.Role.PRACTICE;
         }
     }
 
@@ -160,7 +160,27 @@ class PlanProposals {
 
     Proposed propose(SignedIn who, Asked asked) {
         asked.studentIds().forEach(id -> access.requireStudent(who, id));
+        if (asked.studentIds().isEmpty()) {
+            return forNobody(room(who, asked.tableId()), asked);
+        }
         return propose(standing(room(who, asked.tableId()), asked.studentIds()), asked, Ahead.NONE);
+    }
+
+    /** For a pattern: nothing is proposed, and everything may be taken. */
+    private static Proposed forNobody(Room room, Asked asked) {
+        double[] band = asked.band().orElse(new double[] {NextStation.USUAL_LOW, NextStation.USUAL_HIGH});
+        double used = asked.before().stream().mapToDouble(PlanItemBody::minutes).sum();
+        return new Proposed(
+                room.table(),
+                band[0],
+                band[1],
+                false,
+                false,
+                asked.before(),
+                Math.max(0, asked.minutes() - used),
+                room.library().stream()
+                        .map(drill -> new PossibleDrill(drill, tries(drill.minutes()), List.of(), null))
+                        .toList());
     }
 
     Proposed propose(Standing standing, Asked asked, Ahead ahead) {

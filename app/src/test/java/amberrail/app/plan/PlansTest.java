@@ -92,6 +92,18 @@ class PlansTest extends AppTest {
     }
 
     @Test
+    void forAPatternNothingIsProposedAndEverythingMayBeTaken() throws Exception {
+        JsonNode found = proposal(60);
+        assertThat(found.get("items")).isEmpty();
+        assertThat(found.get("remark").asText()).isEqualTo("NONE");
+        assertThat(found.get("possible")).hasSizeGreaterThan(30);
+        JsonNode one = found.at("/possible/0/item");
+        assertThat(one.get("minutes").asDouble()).isPositive();
+        assertThat(one.get("places")).isEmpty();
+        assertThat(one.has("why")).isFalse();
+    }
+
+    @Test
     void whatIsLockedStaysWhenTheRestIsPlannedAgain() throws Exception {
         ObjectNode asked = question(60, student);
         ObjectNode mine = proposal(60, student).get("items").get(2).deepCopy();

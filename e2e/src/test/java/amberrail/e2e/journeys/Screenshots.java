@@ -56,6 +56,9 @@ class Screenshots extends Journey {
         page.navigate("/plan/new?for=" + studentInHand(page));
         page.locator("ol.lines > li").first().waitFor();
         shoot(page, "plan");
+        page.navigate("/plan/calendar");
+        page.locator(".fc-event").first().waitFor();
+        shoot(page, "calendar");
         page.navigate("/progress/periods?student=" + studentInHand(page));
         page.locator("main tbody tr").first().waitFor();
         shoot(page, "periods");
@@ -70,7 +73,6 @@ class Screenshots extends Journey {
         page.navigate("/settings");
         page.getByText("dark", new Page.GetByTextOptions().setExact(true)).click();
         page.getByText("Saved", new Page.GetByTextOptions().setExact(true)).waitFor();
-        shoot(page, "settings-dark");
         openSession(page);
         shoot(page, "recording-dark");
         page.navigate("/drills/" + designed + "/bench");
