@@ -19,6 +19,7 @@ const props = defineProps<{ calendar: Calendar; span: Span; anchor: string; narr
 const emit = defineEmits<{
   open: [Occurrence]
   openPlan: [string]
+  week: [day: string]
   pick: [day: string, at: string | undefined]
   move: [Occurrence, EntryBody, when: string]
   movePlan: [Calendar['plans'][number], day: string, when: string]
@@ -71,7 +72,36 @@ function planOf(plan: Calendar['plans'][number]): EventInput {
   }
 }
 
-const events = computed(() => [...props.calendar.entries.map(eventOf), ...props.calendar.plans.map(planOf)])
+/** So many fit into a day of the month; what else there is one press tells, in its week. Drawing all of it and hiding most takes twice as long. */
+const MOST_A_DAY = 4
+
+function thinned(all: EventInput[]): EventInput[] {
+  const byDay = new Map<string, EventInput[]>()
+  for (const one of all) {
+    const day = String(one.start).slice(0, 'yyyy-mm-dd'.length)
+    byDay.set(day, [...(byDay.get(day) ?? []), one])
+  }
+  return [...byDay].flatMap(([day, ofDay]) => {
+    if (ofDay.length <= MOST_A_DAY + 1) return ofDay
+    const left = ofDay.length - MOST_A_DAY
+    const more = {
+      id: `more ${day}`,
+      title: t('calendar.more', { n: left }),
+      start: `${day}T23:59:00`,
+      end: `${day}T23:59:30`,
+      editable: false,
+      classNames: ['more'],
+      extendedProps: { more: day, hint: t('calendar.moreHint') },
+    }
+    return [...ofDay.slice(0, MOST_A_DAY), more]
+  })
+}
+
+const isMonth = computed(() => props.span === 'month' && !props.narrow)
+const events = computed(() => {
+  const all = [...props.calendar.plans.map(planOf), ...props.calendar.entries.map(eventOf)]
+  return isMonth.value ? thinned(all) : all
+})
 
 /** An entry where the component has put it. */
 function putTo(event: EventApi, one: Occurrence): EntryBody {
@@ -154,7 +184,7 @@ onMounted(() => {
     headerToolbar: false,
     firstDay: 1,
     height: 'auto',
-    dayMaxEvents: 4,
+    eventContent: ({ event }) => ('more' in event.extendedProps ? event.title : true),
     slotMinTime: firstHour.value,
     slotMaxTime: '24:00:00',
     views: { timeGridWeek: { dayHeaderFormat: { weekday: 'short', day: 'numeric', month: 'short' } } },
@@ -167,7 +197,12 @@ onMounted(() => {
     eventInteractive: true,
     events: (_days, show) => show(events.value),
     eventClick: ({ event }) => {
-      const { one, plan } = event.extendedProps as { one?: Occurrence; plan?: { planId: string } }
+      const { one, plan, more } = event.extendedProps as {
+        one?: Occurrence
+        plan?: { planId: string }
+        more?: string
+      }
+      if (more) emit('week', more)
       if (plan) emit('openPlan', plan.planId)
       if (one) emit('open', one)
     },
@@ -249,6 +284,11 @@ watch([view, firstHour, () => props.anchor, events], ([name, hour, day], [nameBe
 }
 .grid :deep(.clash) {
   border-left-color: var(--brick);
+}
+.grid :deep(.more) {
+  border-left-color: transparent;
+  background: none;
+  text-decoration: underline;
 }
 .grid :deep(.fc-day-today .fc-daygrid-day-number),
 .grid :deep(.fc-day-today .fc-col-header-cell-cushion) {

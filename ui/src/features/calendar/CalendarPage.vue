@@ -132,6 +132,7 @@ function planIt(one: Occurrence): void {
           @open="open"
           @open-plan="(id) => router.push(`/plan/${id}`)"
           @pick="begin"
+          @week="calendar.showWeek"
           @move="changes.move"
           @move-plan="changes.movePlan"
         />

@@ -45,6 +45,11 @@ export function useCalendar() {
     anchor.value = dayAlone(day)
   }
 
+  function showWeek(day: string): void {
+    anchor.value = day
+    span.value = 'week'
+  }
+
   const heading = computed(() => {
     if (span.value === 'month')
       return dateOf(anchor.value).toLocaleDateString('en', { month: 'long', year: 'numeric' })
@@ -59,6 +64,7 @@ export function useCalendar() {
     anchor,
     heading,
     go,
+    showWeek,
     goToday: () => (anchor.value = loaded.data.value?.calendar.today ?? dayAlone(new Date())),
   }
 }
