@@ -19,11 +19,16 @@ function balls(place: Step['from']): Ball[] {
 
 const NEAR_MILLIMETRES = 1
 
-const moves = computed(() => {
-  const before = balls(props.step.from)
-  return balls(props.step.to)
+const before = computed(() => props.step.lie ?? balls(props.step.from))
+const away = computed(() =>
+  before.value
+    .filter(({ label }) => !balls(props.step.to).some((one) => one.label === label))
+    .map((ball) => t(`drills.ball.${ball.role}`, { label: ball.label })),
+)
+const moves = computed(() =>
+  balls(props.step.to)
     .filter((ball) => {
-      const was = before.find((one) => one.label === ball.label)?.at.place
+      const was = before.value.find((one) => one.label === ball.label)?.at.place
       const is = ball.at.place
       return (
         !was ||
@@ -33,8 +38,8 @@ const moves = computed(() => {
     .map(
       (ball) =>
         `${t(`drills.ball.${ball.role}`, { label: ball.label })}: ${t('recording.tape', { ...tape(props.table, ball.at.place) })}`,
-    )
-})
+    ),
+)
 </script>
 
 <template>
@@ -50,7 +55,10 @@ const moves = computed(() => {
       )
     }}</strong>
     <span v-if="moves.length"> {{ t('recording.step.move') }} {{ moves.join('; ') }}.</span>
-    <span v-else-if="step.why !== 'LAST_TIME'"> {{ t('recording.step.same') }}</span>
+    <span v-if="away.length"> {{ t('recording.step.away') }} {{ away.join(', ') }}.</span>
+    <span v-if="!moves.length && !away.length && step.why !== 'LAST_TIME'">
+      {{ t('recording.step.same') }}</span
+    >
     <button v-if="step.stayAt" type="button" class="link" @click="$emit('stay')">
       {{ t(step.why === 'LAST_TIME' ? 'recording.step.fromTheFirst' : 'recording.step.stay') }}
       <kbd>{{ KEY_STAY }}</kbd>

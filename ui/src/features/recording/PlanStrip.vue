@@ -6,7 +6,7 @@ import { type LineAtTable, usePlanAtTable } from './usePlanAtTable'
 /** Quietly above the cloth: the lines of today's plan with what is left of each; a press goes there, and what is done is ticked. */
 const props = defineProps<{ sessionId: string; recording: Recording }>()
 const { t } = useI18n()
-const { plan, lines, next } = usePlanAtTable(props.sessionId, props.recording)
+const { plan, lines, next, group, changeGroup } = usePlanAtTable(props.sessionId, props.recording)
 const { turn, store } = props.recording
 
 function isPlayable({ drillId }: LineAtTable): boolean {
@@ -17,7 +17,7 @@ function go(line: LineAtTable): void {
   const begun = store.attempts.value.some(
     ({ body }) => body.drillId === line.drillId && body.studentId === turn.studentId.value,
   )
-  props.recording.play(turn.studentId.value, line.drillId)
+  props.recording.play(turn.studentId.value, line.drillId, plan.value?.mixed)
   if (!begun && line.station !== undefined) props.recording.goTo(line.station, false)
 }
 
@@ -44,6 +44,9 @@ function words(line: LineAtTable): string {
     >
       <span aria-hidden="true">{{ line.left === 0 ? '✓' : line.drillId === next?.drillId ? '▸' : '' }}</span>
       {{ line.title }} <span class="figures quiet">{{ words(line) }}</span>
+    </button>
+    <button v-if="plan.mixed" type="button" class="group" @click="changeGroup">
+      {{ t('plan.table.changes', { n: group }, group) }}
     </button>
     <span class="visually-hidden" role="status">{{
       next ? t('plan.table.next', { drill: next.title }) : ''
@@ -75,6 +78,9 @@ button:disabled {
 button[aria-current] {
   border-color: var(--ink);
   font-weight: 600;
+}
+.group {
+  border-style: dashed;
 }
 .done {
   color: var(--ink-second);

@@ -1,16 +1,17 @@
 // The plan of today that a session belongs to: what is left of each line, also while the server is away.
-import { computed, onMounted, type Ref, shallowRef } from 'vue'
+import { computed, onMounted, ref, type Ref, shallowRef } from 'vue'
 import { answer, api } from '@/api/client'
 import { Unreachable } from '@/api/problem'
 import type { Plan } from '@/api/types'
-import { forgetRemembered, remember, rememberedJson } from '@/device/localMemory'
+import { forgetRemembered, remember, remembered, rememberedJson } from '@/device/localMemory'
 import { PERSONAL } from '@/device/useSignedIn'
 import { dayFromToday, ZONE } from '@/shared/days'
 import type { LocalAttempt } from './attemptOrder'
 import type { Recording } from './useRecording'
 
-/** In mixed practice the next drill comes after so many tries: fewer, and the evening goes by moving balls. */
+/** In mixed practice the next drill comes after so many tries, or after each: that mixes best, and the evening goes by moving balls. */
 const SMALL_GROUP = 3
+const GROUP = 'amber-mixed-group'
 const MINUTE_MILLISECONDS = 60_000
 
 /** A line at the table. */
@@ -33,6 +34,13 @@ export function usePlanAtTable(sessionId: string, recording: Recording) {
   const kept = useKeptPlan(sessionId, recording)
   const { store, turn } = recording
 
+  const group = ref(Number(remembered(GROUP)) === 1 ? 1 : SMALL_GROUP)
+
+  function changeGroup(): void {
+    group.value = group.value === 1 ? SMALL_GROUP : 1
+    remember(GROUP, String(group.value))
+  }
+
   const lines = computed<LineAtTable[]>(() => {
     const student = turn.studentId.value
     return (kept.value?.plan.items ?? []).map(({ item, title }) => {
@@ -52,13 +60,13 @@ export function usePlanAtTable(sessionId: string, recording: Recording) {
     const all = lines.value
     const at = all.findIndex(({ drillId }) => drillId === turn.drillId.value)
     const inARow = triesInARow(store.attempts.value, turn.studentId.value, turn.drillId.value)
-    const turns = kept.value?.plan.mixed === true && inARow >= SMALL_GROUP
+    const turns = kept.value?.plan.mixed === true && inARow >= group.value
     if (at >= 0 && (all[at]?.left ?? 0) > 0 && !turns) return undefined
     const round = [...all.slice(at + 1), ...all.slice(0, Math.max(0, at))]
     return round.find(({ left }) => left > 0)
   })
 
-  return { plan: computed(() => kept.value?.plan), lines, next }
+  return { plan: computed(() => kept.value?.plan), lines, next, group, changeGroup }
 }
 
 /** From the server, else as this device has kept it. */

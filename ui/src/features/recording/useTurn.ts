@@ -1,16 +1,18 @@
 // Who plays what: student, drill, station and side; each student keeps their own place in each drill. The rule moves it, a key overrules.
 import { ref, type Ref } from 'vue'
-import type { AttemptWritten, SessionDetail, Standing } from '@/api/types'
+import type { AttemptWritten, Ball, SessionDetail, Standing } from '@/api/types'
 import { usePlaceAtTable, type Place, type PlaceAtTable } from './usePlaceAtTable'
 
 /** A change of set-up that the coach did not choose: a step of the rule, or another student who plays elsewhere. Until something is recorded there. */
 export interface Step {
-  why: Standing['next']['why'] | 'STUDENT' | 'LAST_TIME'
+  why: Standing['next']['why'] | 'STUDENT' | 'LAST_TIME' | 'DRILL'
   /** How the balls lie now, and how they shall. */
   from: Place
   to: Place
   /** Where the student stays if the rule is overruled; nothing to overrule without it. */
   stayAt?: Place
+  /** The balls as they lie now where that was another drill's set-up. */
+  lie?: Ball[]
 }
 
 const FIRST: Place = { station: 0, mirrored: false }
@@ -31,8 +33,10 @@ export function useTurn(detail: Ref<SessionDetail | undefined>, standings: Ref<S
     at.take({ station, mirrored })
   }
 
-  function play(student: string, wantedDrill: string): void {
+  /** In mixed practice the set-up changes every few shots, so that it is told which balls to move. */
+  function play(student: string, wantedDrill: string, mixed = false): void {
     const lie = at.here()
+    const ballsNow = mixed ? at.shots.value[0]?.balls : undefined
     const sameDrill = drillId.value === wantedDrill
     studentId.value = student
     drillId.value = wantedDrill
@@ -41,13 +45,21 @@ export function useTurn(detail: Ref<SessionDetail | undefined>, standings: Ref<S
     at.take(known ?? start ?? FIRST)
     if (start && (start.station > 0 || start.mirrored)) {
       // Where another student's set-up lies, the balls have to be moved as well.
-      step.value = { why: 'LAST_TIME', from: sameDrill ? lie : at.here(), to: at.here(), stayAt: FIRST }
+      step.value = {
+        why: 'LAST_TIME',
+        from: sameDrill ? lie : at.here(),
+        to: at.here(),
+        stayAt: FIRST,
+        lie: sameDrill ? undefined : ballsNow,
+      }
       return
     }
     const ruled = rule.takeUntold()
     const moves = sameDrill && !isSame(lie, at.here())
     const other: Step = { why: 'STUDENT', from: lie, to: at.here() }
-    step.value = ruled ? { ...ruled, from: sameDrill ? lie : ruled.from } : moves ? other : undefined
+    const next: Step | undefined =
+      ballsNow && !sameDrill ? { why: 'DRILL', from: at.here(), to: at.here(), lie: ballsNow } : undefined
+    step.value = ruled ? { ...ruled, from: sameDrill ? lie : ruled.from } : moves ? other : next
   }
 
   function nextStudent(): void {

@@ -20,7 +20,7 @@ class CoreArchitectureTest {
             .should()
             .onlyDependOnClassesThat()
             .resideInAnyPackage(
-                    "java.lang..", "java.util..", "java.math..", "java.time", "amberrail.core..", "org.hipparchus..");
+                    "java.lang..", "java.util..", "java.math..", "java.time..", "amberrail.core..", "org.hipparchus..");
 
     /** An attempt carries when it was played; what time it is now, only the caller knows. */
     @ArchTest

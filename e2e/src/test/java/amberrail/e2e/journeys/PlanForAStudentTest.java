@@ -138,6 +138,36 @@ class PlanForAStudentTest extends Journey {
         archive(page, "Away");
     }
 
+    /** Two drills in turns, after each try: the strip says what is next, and the note which balls to move. */
+    @Test
+    void mixedPracticeSaysWhatIsNextAndWhatToMove() {
+        Page page = signedIn("iris", 1280, 800);
+        chooseOnTheRail(page, "Sab");
+        newPlan(page, "In turns");
+        Choices.choose(page, "Order", "mixed: drills in turns");
+        while (lines(page).count() > 2) {
+            int before = lines(page).count();
+            lines(page).last().getByText("Remove").click();
+            assertThat(lines(page)).hasCount(before - 1);
+        }
+        saved(page);
+        key(page, "Start").click();
+        page.waitForURL("**/table/*");
+        RecordingPage table = new RecordingPage(page);
+        Locator strip = page.locator("nav[aria-label='Plan: In turns']");
+        strip.getByText("changes after 3 tries").click();
+        assertThat(strip).containsText("changes after each try");
+        table.tap(1500, 600);
+        Locator next = strip.locator("button.next");
+        assertThat(next).hasCount(1);
+        next.click();
+        assertThat(page.locator("p.moves")).containsText("Move");
+        table.tap(1500, 600);
+        assertThat(page.locator("p.moves")).hasCount(0);
+        assertThat(strip.locator("button.next")).hasCount(1);
+        archive(page, "In turns");
+    }
+
     private static int triesLeft(Locator line) {
         assertThat(line).containsText("tries left");
         return Integer.parseInt(line.textContent().replaceAll(".* (\\d+) tries left.*", "$1"));
