@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Calendar as Grid, type EventApi, type EventDropArg, type EventInput } from '@fullcalendar/core'
+import { Calendar as Grid, type EventApi, type EventDropArg } from '@fullcalendar/core'
 import dayGrid from '@fullcalendar/daygrid'
 import interaction, { type DateClickArg, type EventResizeDoneArg } from '@fullcalendar/interaction'
 import list from '@fullcalendar/list'
@@ -7,9 +7,9 @@ import timeGrid from '@fullcalendar/timegrid'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Calendar, EntryBody, Occurrence } from '@/api/types'
-import { bodyOf, hourIn, hourOf, MINUTES_PER_DAY } from './entryBody'
+import { bodyOf, hourOf, MINUTES_PER_DAY } from './entryBody'
 import type { Span } from './useCalendar'
-import { useClashWords } from './useClashWords'
+import { useGridEvents } from './useGridEvents'
 
 /**
  * A month, a week, or on a phone a list. Hours are those of the club's wall, so the component is told that everything is in Greenwich and
@@ -25,83 +25,10 @@ const emit = defineEmits<{
   movePlan: [Calendar['plans'][number], day: string, when: string]
 }>()
 const { t } = useI18n()
-const clashWords = useClashWords()
+const { events, firstHour } = useGridEvents(props)
 const place = ref<HTMLElement>()
 let grid: Grid | undefined
-const USUAL_FIRST_HOUR = 8
 const MILLISECONDS_PER_MINUTE = 60_000
-
-function people(one: { students: { name: string }[]; others?: number }, short = false): string {
-  const names = one.students.map(({ name }) => (short ? name.split(' ')[0] : name)).join(', ')
-  return one.others ? `${names} ${t('calendar.others', { n: one.others }, one.others)}` : names
-}
-
-/** Who comes stands first: that is what a coach looks for. */
-function label(one: Occurrence, short = false): string {
-  const title = one.title || t(`calendar.kind.${one.kind}`)
-  const who = people(one, short) || (one.kind === 'HOLIDAY' ? one.coach : '')
-  const where = one.kind === 'TAKEN' || one.kind === 'TABLE' ? one.tableName : undefined
-  return [who, title, where].filter(Boolean).join(': ')
-}
-
-function eventOf(one: Occurrence): EventInput {
-  return {
-    id: `${one.entryId} ${one.day}`,
-    title: (one.clashes.length ? '⚠ ' : '') + label(one, true),
-    start: one.startsAt ? one.starts : one.day,
-    end: one.startsAt ? one.ends : one.ends.slice(0, 'yyyy-mm-dd'.length),
-    allDay: !one.startsAt,
-    editable: one.mine,
-    classNames: [`kind-${one.kind.toLowerCase()}`, ...(one.clashes.length ? ['clash'] : [])],
-    extendedProps: { one, hint: [label(one), ...one.clashes.map(clashWords)].join('; ') },
-  }
-}
-
-function planOf(plan: Calendar['plans'][number]): EventInput {
-  const title = (short: boolean) =>
-    [people(plan, short), t('calendar.plan', { title: plan.title })].filter(Boolean).join(': ')
-  return {
-    id: plan.planId,
-    title: title(true),
-    start: plan.day,
-    allDay: true,
-    editable: plan.mine,
-    durationEditable: false,
-    classNames: ['kind-plan'],
-    extendedProps: { plan, hint: title(false) },
-  }
-}
-
-/** So many fit into a day of the month; what else there is one press tells, in its week. Drawing all of it and hiding most takes twice as long. */
-const MOST_A_DAY = 4
-
-function thinned(all: EventInput[]): EventInput[] {
-  const byDay = new Map<string, EventInput[]>()
-  for (const one of all) {
-    const day = String(one.start).slice(0, 'yyyy-mm-dd'.length)
-    byDay.set(day, [...(byDay.get(day) ?? []), one])
-  }
-  return [...byDay].flatMap(([day, ofDay]) => {
-    if (ofDay.length <= MOST_A_DAY + 1) return ofDay
-    const left = ofDay.length - MOST_A_DAY
-    const more = {
-      id: `more ${day}`,
-      title: t('calendar.more', { n: left }),
-      start: `${day}T23:59:00`,
-      end: `${day}T23:59:30`,
-      editable: false,
-      classNames: ['more'],
-      extendedProps: { more: day, hint: t('calendar.moreHint') },
-    }
-    return [...ofDay.slice(0, MOST_A_DAY), more]
-  })
-}
-
-const isMonth = computed(() => props.span === 'month' && !props.narrow)
-const events = computed(() => {
-  const all = [...props.calendar.plans.map(planOf), ...props.calendar.entries.map(eventOf)]
-  return isMonth.value ? thinned(all) : all
-})
 
 /** An entry where the component has put it. */
 function putTo(event: EventApi, one: Occurrence): EntryBody {
@@ -159,18 +86,6 @@ const view = computed(() =>
       ? 'dayGridMonth'
       : 'timeGridWeek',
 )
-
-/** From eight in the morning, or from the hour before the first entry that is earlier. */
-const firstHour = computed(() => {
-  const hours = props.calendar.entries
-    .filter(({ startsAt }) => startsAt)
-    .map(({ starts, ends }) =>
-      starts.slice(0, 'yyyy-mm-dd'.length) === ends.slice(0, 'yyyy-mm-dd'.length)
-        ? Number(hourIn(starts).slice(0, 2))
-        : 0,
-    )
-  return `${String(Math.min(USUAL_FIRST_HOUR, ...hours)).padStart(2, '0')}:00:00`
-})
 
 /** Drawn by the component itself, since its cover for Vue looks through every entry at each change. */
 onMounted(() => {
