@@ -103,23 +103,34 @@ final class ReadingModels {
         return -(x - from.x()) * Math.sin(radians(from)) + (y - from.y()) * Math.cos(radians(from));
     }
 
-    private final class Roll implements ReadingModel {
-        private final RollReading reading;
-        private final int from;
+    /** What the four have in common: the reading, and where the cloth's unknowns begin. */
+    private abstract static class Played<R extends Reading> implements ReadingModel {
+        final R reading;
+        final int from;
+        private final int own;
+        private final int observations;
 
-        Roll(RollReading reading, int from) {
+        Played(R reading, int from, int own, int observations) {
             this.reading = reading;
             this.from = from;
+            this.own = own;
+            this.observations = observations;
         }
 
         @Override
-        public int own() {
-            return 2;
+        public final int own() {
+            return own;
         }
 
         @Override
-        public int observations() {
-            return 3;
+        public final int observations() {
+            return observations;
+        }
+    }
+
+    private final class Roll extends Played<RollReading> {
+        Roll(RollReading reading, int from) {
+            super(reading, from, 2, 3);
         }
 
         @Override
@@ -138,23 +149,9 @@ final class ReadingModels {
         }
     }
 
-    private final class Rebound implements ReadingModel {
-        private final ReboundReading reading;
-        private final int from;
-
+    private final class Rebound extends Played<ReboundReading> {
         Rebound(ReboundReading reading, int from) {
-            this.reading = reading;
-            this.from = from;
-        }
-
-        @Override
-        public int own() {
-            return 1;
-        }
-
-        @Override
-        public int observations() {
-            return 2;
+            super(reading, from, 1, 2);
         }
 
         @Override
@@ -192,23 +189,9 @@ final class ReadingModels {
         }
     }
 
-    private final class Slide implements ReadingModel {
-        private final SlideReading reading;
-        private final int from;
-
+    private final class Slide extends Played<SlideReading> {
         Slide(SlideReading reading, int from) {
-            this.reading = reading;
-            this.from = from;
-        }
-
-        @Override
-        public int own() {
-            return 2;
-        }
-
-        @Override
-        public int observations() {
-            return 2;
+            super(reading, from, 2, 2);
         }
 
         @Override
@@ -237,25 +220,12 @@ final class ReadingModels {
         }
     }
 
-    private final class Side implements ReadingModel {
-        private final SideReading reading;
-        private final int from;
+    private final class Side extends Played<SideReading> {
         private final CueUnknowns cue;
 
         Side(SideReading reading, int from, CueUnknowns cue) {
-            this.reading = reading;
-            this.from = from;
+            super(reading, from, 3, 2);
             this.cue = cue;
-        }
-
-        @Override
-        public int own() {
-            return 3;
-        }
-
-        @Override
-        public int observations() {
-            return 2;
         }
 
         @Override
