@@ -17,8 +17,10 @@ function go(line: LineAtTable): void {
   const begun = store.attempts.value.some(
     ({ body }) => body.drillId === line.drillId && body.studentId === turn.studentId.value,
   )
-  props.recording.play(turn.studentId.value, line.drillId, plan.value?.mixed)
+  const lie = turn.drillId.value === line.drillId ? undefined : turn.shots.value[0]?.balls
+  props.recording.play(turn.studentId.value, line.drillId)
   if (!begun && line.station !== undefined) props.recording.goTo(line.station, false)
+  if (plan.value?.mixed && lie) turn.tellMovesFrom(lie)
 }
 
 function words(line: LineAtTable): string {

@@ -51,8 +51,8 @@ export function useRecording(sessionId: string, wanted?: number) {
     leave()
   }
 
-  function play(student: string, drill: string, mixed = false): void {
-    turn.play(student, drill, mixed)
+  function play(student: string, drill: string): void {
+    turn.play(student, drill)
     leave()
   }
 

@@ -33,10 +33,8 @@ export function useTurn(detail: Ref<SessionDetail | undefined>, standings: Ref<S
     at.take({ station, mirrored })
   }
 
-  /** In mixed practice the set-up changes every few shots, so that it is told which balls to move. */
-  function play(student: string, wantedDrill: string, mixed = false): void {
+  function play(student: string, wantedDrill: string): void {
     const lie = at.here()
-    const ballsNow = mixed ? at.shots.value[0]?.balls : undefined
     const sameDrill = drillId.value === wantedDrill
     studentId.value = student
     drillId.value = wantedDrill
@@ -45,21 +43,18 @@ export function useTurn(detail: Ref<SessionDetail | undefined>, standings: Ref<S
     at.take(known ?? start ?? FIRST)
     if (start && (start.station > 0 || start.mirrored)) {
       // Where another student's set-up lies, the balls have to be moved as well.
-      step.value = {
-        why: 'LAST_TIME',
-        from: sameDrill ? lie : at.here(),
-        to: at.here(),
-        stayAt: FIRST,
-        lie: sameDrill ? undefined : ballsNow,
-      }
+      step.value = { why: 'LAST_TIME', from: sameDrill ? lie : at.here(), to: at.here(), stayAt: FIRST }
       return
     }
     const ruled = rule.takeUntold()
     const moves = sameDrill && !isSame(lie, at.here())
     const other: Step = { why: 'STUDENT', from: lie, to: at.here() }
-    const next: Step | undefined =
-      ballsNow && !sameDrill ? { why: 'DRILL', from: at.here(), to: at.here(), lie: ballsNow } : undefined
-    step.value = ruled ? { ...ruled, from: sameDrill ? lie : ruled.from } : moves ? other : next
+    step.value = ruled ? { ...ruled, from: sameDrill ? lie : ruled.from } : moves ? other : undefined
+  }
+
+  /** In mixed practice the drill changes every few shots, so that it is told which balls to move from another's set-up. */
+  function tellMovesFrom(lie: Ball[]): void {
+    step.value = { why: 'DRILL', from: at.here(), to: at.here(), ...step.value, lie }
   }
 
   function nextStudent(): void {
@@ -80,7 +75,7 @@ export function useTurn(detail: Ref<SessionDetail | undefined>, standings: Ref<S
   }
 
   const { follow, overrule } = rule
-  return { ...at, step, goTo, play, nextStudent, nextDrill, remember, follow, overrule }
+  return { ...at, step, goTo, play, tellMovesFrom, nextStudent, nextDrill, remember, follow, overrule }
 }
 
 /** What the drill's rule says after each attempt, and the key against it. */

@@ -53,6 +53,8 @@ class FewActionsTest extends Journey {
         Page page = signedIn("iris", 1280, 800);
         Taps taps = new Taps();
         taps.on(page.getByText("Begin a session of several").first());
+        // The names stand on the page before, too.
+        page.waitForURL("**/table/begin*");
         for (String name : List.of("Jory Pell", "Odo Brandt", "Sabela Quint")) {
             taps.on(page.getByText(name).first());
         }
