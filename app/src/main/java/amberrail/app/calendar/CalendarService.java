@@ -100,7 +100,7 @@ public class CalendarService {
             case FOLLOWING -> changeFollowing(who, row, day, wanted);
             case ALL -> changeAll(who, row, day, wanted);
         };
-        moveLater(who, before, scope, day, wanted.first().day());
+        movePlans(who, before, scope, day, wanted.first().day());
         return changed;
     }
 
@@ -191,22 +191,28 @@ public class CalendarService {
         stamp(who, series);
     }
 
-    private void moveLater(SignedIn who, CalendarEntry before, Scope scope, LocalDate day, LocalDate to) {
+    /** Plans of the days that have moved go along; none into days that are over. */
+    private void movePlans(SignedIn who, CalendarEntry before, Scope scope, LocalDate day, LocalDate to) {
         long days = ChronoUnit.DAYS.between(day, to);
         if (before.kind() != EntryKind.LESSON || days == 0) {
             return;
         }
-        LocalDate from = scope == Scope.ALL ? today() : day;
-        List<LocalDate> moved = scope == Scope.ONE || before.repeats().isEmpty()
-                ? List.of(day)
-                : new ArrayList<>(before.between(from, from.plusDays(PLANNED_AHEAD_DAYS), zone.get())
-                        .map(one -> one.slot().day())
-                        .toList());
+        List<LocalDate> moved = new ArrayList<>();
+        if (scope == Scope.ONE || before.repeats().isEmpty()) {
+            moved.add(day);
+        } else {
+            LocalDate from = scope == Scope.ALL ? today() : day;
+            before.between(from, from.plusDays(PLANNED_AHEAD_DAYS), zone.get())
+                    .map(one -> one.slot().day())
+                    .forEach(moved::add);
+        }
         // From the far end when later, so that a plan is not taken along twice.
         if (days > 0) {
             Collections.reverse(moved);
         }
-        moved.forEach(one -> plans.move(who, before.students(), one, one.plusDays(days)));
+        moved.stream()
+                .filter(one -> !one.plusDays(days).isBefore(today()))
+                .forEach(one -> plans.move(who, before.students(), one, one.plusDays(days)));
     }
 
     private CalendarEntryEntity newRow(SignedIn who) {

@@ -67,7 +67,7 @@ public class PlansOfDays {
                 row.getOnDay(),
                 row.getMinutes(),
                 students.stream().filter(seen::contains).toList(),
-                PlanService.mayChange(row.getOwnerId(), false, students, seen, who),
+                PlanRights.mayChange(row.getOwnerId(), false, students, seen, who),
                 row.getChangedAt());
     }
 
@@ -79,7 +79,7 @@ public class PlansOfDays {
         }
         plans.of(students, from, from, Limit.of(MOST)).stream()
                 .filter(row -> from.equals(row.onDay) && new HashSet<>(row.studentIds).equals(students))
-                .filter(row -> PlanService.mayChange(row.ownerId, row.pattern, row.studentIds, names.keySet(), who))
+                .filter(row -> PlanRights.mayChange(row, names.keySet(), who))
                 .forEach(row -> service.putOnDay(who, row.id, to));
     }
 }

@@ -205,20 +205,42 @@ class CalendarTest extends AppTest {
         }
     }
 
-    @Test
-    void aPlanGoesAlongWithItsLesson() throws Exception {
+    private String plannedOn(LocalDate day) throws Exception {
         ObjectNode plan = json.createObjectNode().put("title", "Tuesday").put("pattern", false);
         plan.put("minutes", 60).put("bandLow", 0.6).put("bandHigh", 0.75).put("mixed", false);
-        plan.put("withTest", false).put("revision", 0).put("onDay", monday.toString());
+        plan.put("withTest", false).put("revision", 0).put("onDay", day.toString());
         plan.putArray("items");
         plan.putArray("studentIds").add(student.accountId().toString());
-        String planId = tree(post(coach, plan, "/api/v1/plans")).get("id").asText();
+        return tree(post(coach, plan, "/api/v1/plans")).get("id").asText();
+    }
+
+    @Test
+    void aPlanGoesAlongWithItsLesson() throws Exception {
+        String planId = plannedOn(monday);
         String id = kept(coach, entry("LESSON", monday, "18:00", student));
         ObjectNode moved = entry("LESSON", monday.plusDays(2), "18:00", student);
         put(coach, change(moved, monday, "ALL", 0), "/api/v1/calendar-entries/{id}", id)
                 .andExpect(status().isOk());
         read(coach, "/api/v1/plans/{id}", planId)
                 .andExpect(jsonPath("$.onDay").value(monday.plusDays(2).toString()));
+    }
+
+    /** A series that moves a week earlier would take today's plan into last week: that one stays, the later ones go along. */
+    @Test
+    void noPlanIsTakenIntoDaysThatAreOver() throws Exception {
+        LocalDate today = LocalDate.now(ZoneOffset.UTC);
+        String now = plannedOn(today);
+        String later = plannedOn(today.plusWeeks(3));
+        ObjectNode series = entry("LESSON", today, "18:00", student).put("everyWeeks", 1);
+        String id = kept(coach, series.put("until", today.plusWeeks(5).toString()));
+        ObjectNode earlier =
+                entry("LESSON", today.plusWeeks(2), "18:00", student).put("everyWeeks", 1);
+        earlier.put("until", today.plusWeeks(5).toString());
+        put(coach, change(earlier, today.plusWeeks(3), "ALL", 0), "/api/v1/calendar-entries/{id}", id)
+                .andExpect(status().isOk());
+        read(coach, "/api/v1/plans/{id}", now).andExpect(jsonPath("$.onDay").value(today.toString()));
+        read(coach, "/api/v1/plans/{id}", later)
+                .andExpect(jsonPath("$.onDay").value(today.plusWeeks(2).toString()));
     }
 
     @Test
