@@ -3,14 +3,15 @@ import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
 import Dialog from 'primevue/dialog'
 import InputText from 'primevue/inputtext'
-import MultiSelect from 'primevue/multiselect'
 import { computed, reactive, ref, useId } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { EntryBody, EntryScope, Occurrence, Person, TableName } from '@/api/types'
 import ChoiceField from '@/shared/ChoiceField.vue'
 import DateField from '@/shared/DateField.vue'
+import ManyField from '@/shared/ManyField.vue'
 import NumberField from '@/shared/NumberField.vue'
 import SelectField from '@/shared/SelectField.vue'
+import TextField from '@/shared/TextField.vue'
 import { dateOf } from '@/shared/days'
 import { type EntryKind, hourOf, MINUTES_PER_DAY } from './entryBody'
 
@@ -119,25 +120,19 @@ function save(): void {
           :options="kinds.map((value) => ({ value, label: t(`calendar.kind.${value}`) }))"
           @update:model-value="setKind"
         />
-        <label class="wide" :for="`${id}-title`">
-          {{ t('calendar.name') }}
-          <InputText :id="`${id}-title`" v-model="draft.title" maxlength="80" size="small" fluid required />
-        </label>
-        <label v-if="withStudents && everybody.length > 1" class="wide">
-          {{ t('calendar.students') }}
-          <MultiSelect
-            v-model="draft.studentIds"
-            :options="everybody"
-            option-label="name"
-            option-value="id"
-            :selection-limit="8"
-            filter
-            size="small"
-            fluid
-            @show="choosing = true"
-            @hide="choosing = false"
-          />
-        </label>
+        <TextField v-model="draft.title" class="wide" :label="t('calendar.name')" :most="80" fluid required />
+        <ManyField
+          v-if="withStudents && everybody.length > 1"
+          v-model="draft.studentIds"
+          class="wide"
+          :label="t('calendar.students')"
+          :options="everybody.map(({ id: value, name }) => ({ value, label: name }))"
+          :most="8"
+          filter
+          fluid
+          @show="choosing = true"
+          @hide="choosing = false"
+        />
         <DateField v-model="draft.firstDay" dense :label="t('calendar.day')" />
         <label class="check">
           <Checkbox v-model="wholeDay" binary />

@@ -1,14 +1,16 @@
 <script setup lang="ts">
-import InputText from 'primevue/inputtext'
-import MultiSelect from 'primevue/multiselect'
 import { computed, onMounted } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
 import type { BlockBody } from '@/api/types'
 import ChoiceField from '@/shared/ChoiceField.vue'
 import DateField from '@/shared/DateField.vue'
+import ManyField from '@/shared/ManyField.vue'
 import NumberField from '@/shared/NumberField.vue'
+import TextField from '@/shared/TextField.vue'
 import { useLoad } from '@/shared/useLoad'
+import AskedRow from './AskedRow.vue'
+import OrderField from './OrderField.vue'
 
 /** What a block is asked for. */
 const props = defineProps<{ body: BlockBody }>()
@@ -31,16 +33,13 @@ function change(part: Partial<BlockBody>): void {
 </script>
 
 <template>
-  <form class="asked no-print" @submit.prevent>
-    <label>
-      {{ t('plan.name') }}
-      <InputText
-        :model-value="body.title"
-        maxlength="80"
-        size="small"
-        @change="change({ title: ($event.target as HTMLInputElement).value })"
-      />
-    </label>
+  <AskedRow>
+    <TextField
+      :label="t('plan.name')"
+      :most="80"
+      :model-value="body.title"
+      @update:model-value="(title) => change({ title })"
+    />
     <DateField
       dense
       :model-value="body.beginsOn"
@@ -53,17 +52,12 @@ function change(part: Partial<BlockBody>): void {
       :options="['3', '4'].map((value) => ({ value, label: value }))"
       @update:model-value="(weeks) => change({ weeks: Number(weeks) })"
     />
-    <label>
-      {{ t('plan.block.weekdays') }}
-      <MultiSelect
-        :model-value="body.weekdays"
-        :options="DAYS.map((value) => ({ value, label: t(`plan.block.day.${value}`) }))"
-        option-label="label"
-        option-value="value"
-        size="small"
-        @update:model-value="(weekdays) => weekdays.length && change({ weekdays })"
-      />
-    </label>
+    <ManyField
+      :model-value="body.weekdays"
+      :label="t('plan.block.weekdays')"
+      :options="DAYS.map((value) => ({ value, label: t(`plan.block.day.${value}`) }))"
+      @update:model-value="(weekdays) => weekdays.length && change({ weekdays })"
+    />
     <NumberField
       :model-value="body.minutes"
       :label="t('plan.block.minutes')"
@@ -72,19 +66,14 @@ function change(part: Partial<BlockBody>): void {
       :digits="0"
       @update:model-value="(minutes) => change({ minutes: Math.round(minutes) })"
     />
-    <label>
-      {{ t('plan.block.focus') }}
-      <MultiSelect
-        :model-value="body.focus"
-        :options="SKILLS.map((value) => ({ value, label: t(`skill.${value}`) }))"
-        option-label="label"
-        option-value="value"
-        :selection-limit="3"
-        :placeholder="t('plan.block.noFocus')"
-        size="small"
-        @update:model-value="(focus) => change({ focus })"
-      />
-    </label>
+    <ManyField
+      :model-value="body.focus"
+      :label="t('plan.block.focus')"
+      :options="SKILLS.map((value) => ({ value, label: t(`skill.${value}`) }))"
+      :most="3"
+      :placeholder="t('plan.block.noFocus')"
+      @update:model-value="(focus) => change({ focus })"
+    />
     <ChoiceField
       :model-value="body.newShot ?? NONE"
       :label="t('plan.block.newShot')"
@@ -100,27 +89,6 @@ function change(part: Partial<BlockBody>): void {
       :digits="0"
       @update:model-value="(newMinutes) => change({ newMinutes: Math.round(newMinutes) })"
     />
-    <ChoiceField
-      :model-value="body.mixed ? 'mixed' : 'blocked'"
-      :label="t('plan.order')"
-      :options="(['blocked', 'mixed'] as const).map((value) => ({ value, label: t(`plan.${value}`) }))"
-      @update:model-value="(one) => change({ mixed: one === 'mixed' })"
-    />
-  </form>
+    <OrderField :model-value="body.mixed" @update:model-value="(mixed) => change({ mixed })" />
+  </AskedRow>
 </template>
-
-<style scoped>
-.asked {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px 20px;
-  align-items: start;
-  margin: 12px 0;
-}
-label {
-  display: grid;
-  gap: 2px;
-  font-size: 14px;
-  font-weight: 600;
-}
-</style>

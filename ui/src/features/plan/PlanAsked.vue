@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import Checkbox from 'primevue/checkbox'
-import InputText from 'primevue/inputtext'
-import MultiSelect from 'primevue/multiselect'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Person, PlanBody } from '@/api/types'
 import ChoiceField from '@/shared/ChoiceField.vue'
 import DateField from '@/shared/DateField.vue'
+import ManyField from '@/shared/ManyField.vue'
 import NumberField from '@/shared/NumberField.vue'
+import TextField from '@/shared/TextField.vue'
+import AskedRow from './AskedRow.vue'
+import OrderField from './OrderField.vue'
 import { BANDS, type Band } from './planBody'
 import type { PlanDraft } from './usePlanDraft'
 
@@ -21,28 +23,21 @@ const draft = computed(() => props.plan.draft.value)
 </script>
 
 <template>
-  <form v-if="draft" class="asked no-print" @submit.prevent>
-    <label>
-      {{ t('plan.name') }}
-      <InputText
-        :model-value="draft.title"
-        maxlength="80"
-        size="small"
-        @change="plan.change({ title: ($event.target as HTMLInputElement).value })"
-      />
-    </label>
-    <label v-if="isCoach && !draft.pattern">
-      {{ t('recording.session.students') }}
-      <MultiSelect
-        :model-value="draft.studentIds"
-        :options="everybody"
-        option-label="name"
-        option-value="id"
-        :selection-limit="8"
-        size="small"
-        @update:model-value="(studentIds: string[]) => emit('again', { studentIds })"
-      />
-    </label>
+  <AskedRow v-if="draft">
+    <TextField
+      :label="t('plan.name')"
+      :most="80"
+      :model-value="draft.title"
+      @update:model-value="(title) => plan.change({ title })"
+    />
+    <ManyField
+      v-if="isCoach && !draft.pattern"
+      :label="t('recording.session.students')"
+      :options="everybody.map(({ id, name }) => ({ value: id, label: name }))"
+      :most="8"
+      :model-value="draft.studentIds"
+      @update:model-value="(studentIds) => emit('again', { studentIds })"
+    />
     <NumberField
       :label="t('plan.minutesLabel')"
       :min="5"
@@ -65,12 +60,7 @@ const draft = computed(() => props.plan.draft.value)
       :options="(Object.keys(BANDS) as Band[]).map((value) => ({ value, label: t(`plan.bands.${value}`) }))"
       @update:model-value="(one) => ((band = one ?? 'usual'), emit('again', {}))"
     />
-    <ChoiceField
-      :model-value="draft.mixed ? 'mixed' : 'blocked'"
-      :label="t('plan.order')"
-      :options="(['blocked', 'mixed'] as const).map((value) => ({ value, label: t(`plan.${value}`) }))"
-      @update:model-value="(one) => plan.change({ mixed: one === 'mixed' })"
-    />
+    <OrderField :model-value="draft.mixed" @update:model-value="(mixed) => plan.change({ mixed })" />
     <label class="check">
       <Checkbox
         :model-value="draft.withTest"
@@ -79,23 +69,10 @@ const draft = computed(() => props.plan.draft.value)
       />
       {{ t('plan.withTest') }}
     </label>
-  </form>
+  </AskedRow>
 </template>
 
 <style scoped>
-.asked {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px 20px;
-  align-items: start;
-  margin: 12px 0;
-}
-label:not(.check) {
-  display: grid;
-  gap: 2px;
-  font-size: 14px;
-  font-weight: 600;
-}
 .check {
   display: flex;
   gap: 10px;

@@ -2,6 +2,7 @@ package amberrail.app.calendar;
 
 import amberrail.app.people.SignedIn;
 import amberrail.app.web.MayBeMissing;
+import amberrail.app.web.PlausibleDays;
 import amberrail.core.calendar.EntryKind;
 import amberrail.core.calendar.Repeats;
 import amberrail.core.calendar.TimeSlot;
@@ -113,8 +114,8 @@ class CalendarController {
             @AuthenticationPrincipal SignedIn who,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate from,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate to) {
-        CalendarService.requireWithin("from", from);
-        CalendarService.requireWithin("to", to);
+        PlausibleDays.within("from", from);
+        PlausibleDays.within("to", to);
         if (to.isBefore(from) || ChronoUnit.DAYS.between(from, to) > LONGEST_DAYS) {
             throw new InvalidInputException(
                     ProblemCode.INVALID_PARAMETER,

@@ -7,6 +7,7 @@ import amberrail.app.plan.PlansOfDays;
 import amberrail.app.web.Conflict;
 import amberrail.app.web.Missing;
 import amberrail.app.web.NotAllowed;
+import amberrail.app.web.PlausibleDays;
 import amberrail.core.calendar.CalendarEntry;
 import amberrail.core.calendar.EntryKind;
 import amberrail.core.calendar.Repeats;
@@ -33,8 +34,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class CalendarService {
-    private static final LocalDate FIRST_DAY = LocalDate.of(2000, 1, 1);
-    private static final LocalDate LAST_DAY = LocalDate.of(2999, 12, 31);
     /** Plans go along with a moved series for so long; nobody plans further ahead. */
     private static final int PLANNED_AHEAD_DAYS = 120;
 
@@ -261,13 +260,6 @@ public class CalendarService {
         }
     }
 
-    static void requireWithin(String field, LocalDate day) {
-        if (day.isBefore(FIRST_DAY) || day.isAfter(LAST_DAY)) {
-            throw new InvalidInputException(
-                    ProblemCode.INVALID_PARAMETER, field, day, "must be a day from " + FIRST_DAY + " to " + LAST_DAY);
-        }
-    }
-
     private void requireAllowed(SignedIn who, Wanted wanted) {
         switch (wanted.kind()) {
             case LESSON, TABLE -> access.requireCoach(who);
@@ -287,8 +279,8 @@ public class CalendarService {
 
     private void fill(SignedIn who, CalendarEntryEntity row, Wanted wanted) {
         requireAllowed(who, wanted);
-        requireWithin("firstDay", wanted.first().day());
-        wanted.repeats().ifPresent(again -> requireWithin("until", again.until()));
+        PlausibleDays.within("firstDay", wanted.first().day());
+        wanted.repeats().ifPresent(again -> PlausibleDays.within("until", again.until()));
         wanted.studentIds().forEach(id -> access.requireStudent(who, id));
         if (new HashSet<>(wanted.studentIds()).size() < wanted.studentIds().size()) {
             throw new InvalidInputException(

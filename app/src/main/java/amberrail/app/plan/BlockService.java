@@ -10,6 +10,7 @@ import amberrail.app.plan.BlockView.WeekView;
 import amberrail.app.web.Conflict;
 import amberrail.app.web.Missing;
 import amberrail.app.web.NotAllowed;
+import amberrail.app.web.PlausibleDays;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.Skill;
 import amberrail.core.problem.InvalidInputException;
@@ -174,7 +175,7 @@ class BlockService {
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
     int planWeekOfAll(SignedIn who, LocalDate from) {
         access.requireCoach(who);
-        PlanDays.within("from", from);
+        PlausibleDays.within("from", from);
         Set<UUID> students = access.studentsSeenBy(who);
         if (students.isEmpty()) {
             return 0;
@@ -255,7 +256,7 @@ class BlockService {
 
     private void fill(SignedIn who, BlockEntity row, Wanted wanted) {
         access.requireStudent(who, wanted.studentId());
-        PlanDays.within("beginsOn", wanted.beginsOn());
+        PlausibleDays.within("beginsOn", wanted.beginsOn());
         LocalDate earliest = LocalDate.now(clock.withZone(ZoneOffset.UTC)).minusDays(1);
         if (wanted.beginsOn().isBefore(earliest) && !wanted.beginsOn().equals(row.beginsOn)) {
             throw new InvalidInputException(

@@ -5,6 +5,7 @@ import amberrail.app.ability.AbilityModel;
 import amberrail.app.people.Access;
 import amberrail.app.people.PeopleService;
 import amberrail.app.people.SignedIn;
+import amberrail.app.web.PlausibleDays;
 import amberrail.core.drill.Skill;
 import amberrail.core.plan.GoalOutlook;
 import amberrail.core.problem.InvalidInputException;
@@ -60,7 +61,7 @@ class GoalService {
         LocalDate earliest = LocalDate.now(clock.withZone(ZoneOffset.UTC)).minusDays(1);
         Map<Skill, GoalEntity> before = bySkill(studentId);
         for (Wanted one : wanted) {
-            one.byDay().ifPresent(day -> PlanDays.within("byDay", day));
+            one.byDay().ifPresent(day -> PlausibleDays.within("byDay", day));
             if (one.grade().isPresent() != one.byDay().isPresent()) {
                 throw new InvalidInputException(
                         ProblemCode.INVALID_PARAMETER,

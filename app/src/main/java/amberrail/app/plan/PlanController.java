@@ -4,6 +4,7 @@ import amberrail.app.people.SignedIn;
 import amberrail.app.plan.PlanItemBody.PlaceBody;
 import amberrail.app.plan.PlanItemBody.ReasonBody;
 import amberrail.app.web.MayBeMissing;
+import amberrail.app.web.PlausibleDays;
 import amberrail.core.drill.Skill;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
@@ -211,8 +212,8 @@ class PlanController {
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate from,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate to,
             @RequestParam(defaultValue = "UTC") ZoneId zone) {
-        PlanDays.within("from", from);
-        PlanDays.within("to", to);
+        PlausibleDays.within("from", from);
+        PlausibleDays.within("to", to);
         if (to.isBefore(from) || ChronoUnit.DAYS.between(from, to) > LONGEST_LIST_DAYS) {
             throw new InvalidInputException(
                     ProblemCode.INVALID_PARAMETER,

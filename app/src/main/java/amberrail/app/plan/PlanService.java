@@ -7,6 +7,7 @@ import amberrail.app.people.SignedIn;
 import amberrail.app.web.Conflict;
 import amberrail.app.web.Missing;
 import amberrail.app.web.NotAllowed;
+import amberrail.app.web.PlausibleDays;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
 import java.time.Clock;
@@ -262,7 +263,7 @@ public class PlanService {
 
     /** A day that is over cannot be planned; a plan of such a day may still be put right. Yesterday is today somewhere. */
     private void requireDay(PlanEntity row, LocalDate day) {
-        PlanDays.within("onDay", day);
+        PlausibleDays.within("onDay", day);
         LocalDate earliest = LocalDate.now(clock.withZone(ZoneOffset.UTC)).minusDays(1);
         if (day.isBefore(earliest) && !day.equals(row.onDay)) {
             throw new InvalidInputException(ProblemCode.INVALID_PARAMETER, "onDay", day, "must not be in the past");

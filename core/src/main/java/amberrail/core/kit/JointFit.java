@@ -156,25 +156,16 @@ final class JointFit {
 
     private double[][] ownCurvature(int i) {
         ReadingModel model = models.get(i);
-        double[] own = owns.get(i).clone();
+        double[] own = owns.get(i);
         double[] base = new double[model.observations()];
         model.residuals(shared, own, base);
-        double[] up = new double[base.length];
+        int m = shared.length;
+        double[][] jacobian = jacobian(model, own, base, m);
         double[][] d = new double[own.length][own.length];
-        double[][] jacobian = new double[base.length][own.length];
-        for (int k = 0; k < own.length; k++) {
-            double was = own[k];
-            own[k] = was + OWN_STEP;
-            model.residuals(shared, own, up);
-            own[k] = was;
-            for (int o = 0; o < base.length; o++) {
-                jacobian[o][k] = (up[o] - base[o]) / OWN_STEP;
-            }
-        }
         for (int k = 0; k < own.length; k++) {
             for (int l = 0; l < own.length; l++) {
                 for (int o = 0; o < base.length; o++) {
-                    d[k][l] += (FREEDOM + 1) / FREEDOM * jacobian[o][k] * jacobian[o][l];
+                    d[k][l] += (FREEDOM + 1) / FREEDOM * jacobian[o][m + k] * jacobian[o][m + l];
                 }
             }
             d[k][k] += k > 0 ? 1 : 1e-12;
@@ -259,7 +250,7 @@ final class JointFit {
         double[] own = owns.get(i);
         double[] base = new double[count];
         model.residuals(shared, own, base);
-        double[][] jacobian = jacobian(model, own, base);
+        double[][] jacobian = jacobian(model, own, base, sharedIsHeld ? m : 0);
         double[][] a = new double[m][m];
         double[][] b = new double[m][n];
         double[][] d = new double[n][n];
@@ -298,13 +289,14 @@ final class JointFit {
         return new Block(a, b, Matrices.inverse(d), gShared, gOwn);
     }
 
-    private double[][] jacobian(ReadingModel model, double[] own, double[] base) {
+    /** By all unknowns from number {@code from} on, what is shared first; the columns before are zero. */
+    private double[][] jacobian(ReadingModel model, double[] own, double[] base, int from) {
         int m = shared.length;
         double[][] jacobian = new double[base.length][m + own.length];
         double[] moved = new double[base.length];
         double[] atShared = shared.clone();
         double[] atOwn = own.clone();
-        for (int p = sharedIsHeld ? m : 0; p < m + own.length; p++) {
+        for (int p = from; p < m + own.length; p++) {
             double[] point = p < m ? atShared : atOwn;
             int at = p < m ? p : p - m;
             double step = p < m ? SHARED_STEP : OWN_STEP;

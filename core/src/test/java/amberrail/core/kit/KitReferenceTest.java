@@ -24,8 +24,10 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /**
- * Tables with hidden numbers and noisy readings of them (kit/README.md, Cases). Another file: {@code -Damber.kitCases=FILE}. The spread of
- * the elevation's prior was chosen on the public file; nothing else was tuned on it.
+ * Tables with hidden numbers and noisy readings of them (kit/README.md, Cases). Another file: {@code -Damber.kitCases=FILE}.
+ *
+ * <p>Tuned on the public file: the spread of the elevation's prior ({@code CueCheck}), and the thresholds and rarities by which slips of the
+ * unit are told ({@code Faults}). What that is worth only a file that was kept back can say.
  */
 class KitReferenceTest {
     private static final JsonNode FILE = CaseFile.read("amber.kitCases", "/kit/kit-cases.json");
