@@ -4,6 +4,7 @@ import bench from './words/pool/bench.json'
 import calendar from './words/pool/calendar.json'
 import common from './words/pool/common.json'
 import grades from './words/pool/grades.json'
+import kit from './words/pool/kit.json'
 import lab from './words/pool/lab.json'
 import library from './words/pool/library.json'
 import plan from './words/pool/plan.json'
@@ -17,6 +18,7 @@ const pool = {
   ...bench,
   ...calendar,
   ...grades,
+  ...kit,
   ...lab,
   ...library,
   ...plan,

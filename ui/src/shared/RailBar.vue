@@ -49,6 +49,7 @@ const steps = computed(() => [
   { key: 'review', to: '/review' },
   { key: 'progress', to: '/progress' },
   { key: 'lab', to: '/lab' },
+  { key: 'kit', to: '/kit' },
 ])
 
 /** A phone has room for no more. */
@@ -211,11 +212,12 @@ path {
 @media (max-width: 620px) {
   .rail {
     padding: 0 4px;
-    grid-template-columns: 46px 1fr 54px;
+    grid-template-columns: 42px 1fr 50px;
   }
-  /* Seven steps and the state of the queue on 390 px. */
+  /* Eight steps and the state of the queue on 390 px. */
   a {
-    min-width: 40px;
+    min-width: 31px;
+    padding: 0 2px;
     font-size: 11px;
   }
   .who {

@@ -106,7 +106,7 @@ function planIt(one: Occurrence): void {
       <Button
         :label="t('calendar.new')"
         :disabled="!calendar.data.value"
-        @click="begin(calendar.data.value?.calendar.today ?? '')"
+        @click="begin(calendar.usualDay.value)"
       />
       <RouterLink to="/plan">{{ t('calendar.plans') }}</RouterLink>
     </header>

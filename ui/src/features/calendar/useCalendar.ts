@@ -13,6 +13,13 @@ const WEEK_DAYS = 7
 /** A month's grid has six rows at most. */
 const GRID_DAYS = 42
 
+/** For a new entry: today where it is on the page, else the first day of what is looked at. */
+function usualFor(today: string, from: string, to: string, anchor: string): string {
+  if (today >= from && today <= to) return today
+  const first = `${anchor.slice(0, -2)}01`
+  return first >= from && first <= to ? first : from
+}
+
 export function useCalendar() {
   const narrow = useNarrow(NARROW_PIXELS)
   const span = ref<Span>(narrow.value ? 'week' : 'month')
@@ -50,6 +57,9 @@ export function useCalendar() {
     span.value = 'week'
   }
 
+  const today = computed(() => loaded.data.value?.calendar.today ?? dayAlone(new Date()))
+  const usualDay = computed(() => usualFor(today.value, from.value, to.value, anchor.value))
+
   const heading = computed(() => {
     if (span.value === 'month')
       return dateOf(anchor.value).toLocaleDateString('en', { month: 'long', year: 'numeric' })
@@ -63,9 +73,10 @@ export function useCalendar() {
     span,
     anchor,
     heading,
+    usualDay,
     go,
     showWeek,
-    goToday: () => (anchor.value = loaded.data.value?.calendar.today ?? dayAlone(new Date())),
+    goToday: () => (anchor.value = today.value),
   }
 }
 

@@ -13,6 +13,7 @@ import { useAskedStation } from '@/shared/useAskedStation'
 import { useSignedIn } from '@/device/useSignedIn'
 import AskedList from './AskedList.vue'
 import DrillActions from './DrillActions.vue'
+import MovedNote from './MovedNote.vue'
 import PaperLinks from './PaperLinks.vue'
 import SetUpList from './SetUpList.vue'
 import TriedDrawing from './TriedDrawing.vue'
@@ -43,7 +44,11 @@ const station = ref(useAskedStation() ?? 0)
 watch(data, (detail) => {
   if (detail && station.value >= detail.drill.stations.length) station.value = 0
 })
+/** The one whose marks a student keeps. */
+const TEMPLATE_DRILL = 'three-marks'
 const mirrored = ref(false)
+/** Shown as is usual for this kind of table, where this one was measured. */
+const preset = ref(false)
 /** Which of a pattern's shots is looked at. */
 const shotNumber = ref(0)
 watch(station, () => (shotNumber.value = 0))
@@ -63,6 +68,7 @@ const place = computed(
       station: station.value,
       shot: shotNumber.value,
       mirrored: mirrored.value,
+      preset: preset.value,
     },
 )
 const tried = useTriedStroke(
@@ -102,6 +108,7 @@ const stationOptions = computed(() =>
         </header>
         <TriedDrawing :tried="tried" :table="data.table.drawing" :mirrored="mirrored" />
         <aside class="figures">
+          <MovedNote v-if="place" v-model="preset" :place="place" />
           <div class="choose no-print">
             <SelectField
               :model-value="student?.id"
@@ -144,6 +151,9 @@ const stationOptions = computed(() =>
             </button>
           </div>
           <SetUpList :shot="written" :table="data.table.drawing" />
+          <p v-if="props.id === TEMPLATE_DRILL" class="bare">
+            <RouterLink to="/progress/template">{{ t('drills.toTemplate') }}</RouterLink>
+          </p>
           <PaperLinks
             :drill-id="props.id"
             :table-id="data.table.id"
@@ -160,6 +170,7 @@ const stationOptions = computed(() =>
           :table-id="data.table.id"
           :station="station"
           :shot="shotNumber"
+          :preset="preset"
           :scale="data.table.drawing.strike"
           @show="(path) => (tried.shownWay.value = path)"
         />

@@ -31,12 +31,13 @@ export function useTriedStroke(
   })
   const request = computed(() => {
     if (!shot.value || !tableId.value) return undefined
-    return asked(tableId.value, shot.value, {
+    const stroke = {
       paceMetresPerSecond: paceToMetresPerSecond(pace.value),
       tipHeightMillimetres: height.value,
       tipSideMillimetres: side.value,
       elevationDegrees: USUAL_ELEVATION_DEGREES,
-    })
+    }
+    return asked(tableId.value, shot.value, stroke, place.value?.preset === true)
   })
   const { path, problem: pathProblem, askedAt } = useShotPath(request)
   watch([pace, height, side], () => (shownWay.value = undefined))
@@ -74,6 +75,7 @@ function asked(
   tableId: string,
   { pot, balls }: Shot,
   stroke: SimulateRequest['stroke'],
+  preset: boolean,
 ): SimulateRequest | undefined {
   const object = balls.find((ball) => ball.role === 'OBJECT')
   if (!pot || !object) return undefined
@@ -82,6 +84,7 @@ function asked(
     balls: balls.map(({ label, role, at }) => ({ label, cueBall: role === 'CUE', ...at.place })),
     stroke,
     pot: { ball: object.label, pocket: pot.pocket },
+    preset,
   }
 }
 

@@ -11,6 +11,8 @@ export interface WrittenShot {
   station: number
   shot: number
   mirrored: boolean
+  /** With the numbers that are usual for this kind of table, and not those that were measured. */
+  preset: boolean
 }
 
 export function useUsualStroke(written: Ref<WrittenShot | undefined>, begin: (usual: UsualWay) => void) {

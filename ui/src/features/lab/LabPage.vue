@@ -18,6 +18,7 @@ import LabStrokesDrawing from './LabStrokesDrawing.vue'
 import LabTable from './LabTable.vue'
 import LabTools from './LabTools.vue'
 import { PANELS, type Column, type Dial, type Kind, type Row } from './panels'
+import LabKitChoice from './LabKitChoice.vue'
 import { useLabPanel } from './useLabPanel'
 
 /** The shot lab: one question at a time, on the same drawing and engine as everything else. */
@@ -26,7 +27,7 @@ const { figure, length } = useUnits()
 const notation = useNotation()
 const signedIn = useSignedIn()
 const usualKind: Kind = signedIn.me?.preferences.dialect === 'SNOOKER' ? 'SNOOKER' : 'POOL'
-const { panel, kind, values, found, rows, strokes, problem, open } = useLabPanel(usualKind)
+const { panel, kind, kit, values, found, rows, strokes, problem, open } = useLabPanel(usualKind)
 const kinds = computed(() =>
   (['POOL', 'SNOOKER', 'PUB'] as const).map((value) => ({ value, label: t(`lab.kind.${value}`) })),
 )
@@ -38,7 +39,7 @@ const drawingProblem = ref('')
 async function draw(): Promise<void> {
   try {
     const tables = await answer(api.GET('/api/v1/tables'))
-    const id = tables.find((table) => table.presetId === PRESETS[kind.value])?.id
+    const id = kit.value.tableId ?? tables.find((table) => table.presetId === PRESETS[kind.value])?.id
     if (id)
       drawing.value = (await answer(api.GET('/api/v1/tables/{id}', { params: { path: { id } } }))).drawing
   } catch (error) {
@@ -46,7 +47,7 @@ async function draw(): Promise<void> {
   }
 }
 onMounted(draw)
-watch(kind, draw)
+watch([kind, () => kit.value.tableId], draw)
 
 const scale = computed(() => drawing.value?.strike)
 const chart = computed(
@@ -119,6 +120,7 @@ function cell(row: Row, column: Column): string {
       <LabAnswer v-if="found && scale" :panel="panel" :found="found" :scale="scale" />
       <div class="dials">
         <ChoiceField v-model="kind" :label="t('lab.kindLabel')" :options="kinds" />
+        <LabKitChoice v-model="kit" :kind="kind" />
         <DialField
           v-for="dial in panel.dials"
           :key="dial.name"

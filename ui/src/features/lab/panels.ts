@@ -53,9 +53,20 @@ const HEIGHT_COLUMNS: Column[] = [
 ]
 
 /** Every dial is a part of the question by its own name. */
-export async function askLab(panel: Panel, kind: Kind, values: Record<string, number>): Promise<LabAnswer> {
+/** What a question is asked of: the club's table and cue, or what is usual. */
+export interface LabKit {
+  tableId?: string
+  cueId?: string
+}
+
+export async function askLab(
+  panel: Panel,
+  kind: Kind,
+  values: Record<string, number>,
+  kit: LabKit,
+): Promise<LabAnswer> {
   // The dials of a panel are the parameters of its path; one path stands for all in the eyes of the type checker.
-  const query = { kind, ...values } as unknown as { kind: Kind; distanceMillimetres: number }
+  const query = { kind, ...values, ...kit } as unknown as { kind: Kind; distanceMillimetres: number }
   return await answer(api.GET(panel.path as '/api/v1/lab/stop', { params: { query } }))
 }
 

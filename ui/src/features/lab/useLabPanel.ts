@@ -3,7 +3,7 @@ import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { sentence } from '@/api/problem'
 import type { LabStrokes } from '@/api/types'
-import { askLab, PANELS, type Kind, type LabAnswer, type Panel, type Row } from './panels'
+import { askLab, PANELS, type Kind, type LabAnswer, type LabKit, type Panel, type Row } from './panels'
 
 const KINDS: Kind[] = ['POOL', 'SNOOKER', 'PUB']
 /** The address follows the dials after a pause; browsers refuse to have it changed with every frame. */
@@ -15,7 +15,9 @@ export function useLabPanel(usualKind: Kind) {
   const panel = ref<Panel>(PANELS.find((one) => one.key === query.panel) ?? PANELS[0]!)
   const kind = ref<Kind>(KINDS.find((one) => one === query.kind) ?? usualKind)
   const values = ref<Record<string, number>>(dialled(panel.value, (name) => Number(query[name] ?? NaN)))
-  const answers = useAnswers(panel, kind, values)
+  const kit = ref<LabKit>({ tableId: textOf(query.tableId), cueId: textOf(query.cueId) })
+  watch(kind, () => (kit.value = { ...kit.value, tableId: undefined }))
+  const answers = useAnswers(panel, kind, values, kit)
   let timer: ReturnType<typeof setTimeout> | undefined
 
   function open(key: Panel['key']): void {
@@ -30,10 +32,11 @@ export function useLabPanel(usualKind: Kind) {
   const address = computed(() => ({
     panel: panel.value.key,
     kind: kind.value,
+    ...kit.value,
     ...Object.fromEntries(Object.entries(values.value).map(([name, value]) => [name, String(value)])),
   }))
   watch(
-    [panel, kind, values],
+    [panel, kind, values, kit],
     () => {
       void answers.ask()
       clearTimeout(timer)
@@ -43,7 +46,11 @@ export function useLabPanel(usualKind: Kind) {
   )
 
   const { found, rows, strokes, problem } = answers
-  return { panel, kind, values, found, rows, strokes, problem, open }
+  return { panel, kind, kit, values, found, rows, strokes, problem, open }
+}
+
+function textOf(given: unknown): string | undefined {
+  return typeof given === 'string' ? given : undefined
 }
 
 /** Each dial where it was set, if that is possible on it. */
@@ -57,7 +64,12 @@ function dialled(panel: Panel, given: (name: string) => number): Record<string, 
 }
 
 /** One question at a time, the latest next. */
-function useAnswers(panel: Ref<Panel>, kind: Ref<Kind>, values: Ref<Record<string, number>>) {
+function useAnswers(
+  panel: Ref<Panel>,
+  kind: Ref<Kind>,
+  values: Ref<Record<string, number>>,
+  kit: Ref<LabKit>,
+) {
   const found = shallowRef<LabAnswer>()
   const rows = computed<Row[] | undefined>(
     () => found.value && (('strokes' in found.value ? found.value.strokes : found.value.rows) as Row[]),
@@ -84,7 +96,7 @@ function useAnswers(panel: Ref<Panel>, kind: Ref<Kind>, values: Ref<Record<strin
       again = false
       const asked = panel.value
       try {
-        const answered = await askLab(asked, kind.value, values.value)
+        const answered = await askLab(asked, kind.value, values.value, kit.value)
         if (asked === panel.value) found.value = answered
         problem.value = ''
       } catch (error) {

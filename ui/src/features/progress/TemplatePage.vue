@@ -10,12 +10,13 @@ import { useLoad } from '@/shared/useLoad'
 import { useUnits } from '@/shared/units'
 import TableDiagram from '@/table/TableDiagram.vue'
 import StudentFrame from './StudentFrame.vue'
+import PredictedMarks from './PredictedMarks.vue'
 import TemplateMarks from './TemplateMarks.vue'
 import { useAboutStudent } from '@/shared/useAboutStudent'
 
 /** The student's own template: where the cue ball first meets the cushion with one stroke at three tip heights. */
 const { t } = useI18n()
-const { length } = useUnits()
+const { figure, length } = useUnits()
 const { studentId } = useAboutStudent()
 const tableId = ref<string>()
 const dayIndex = ref(0)
@@ -93,6 +94,28 @@ function spread({ sdMillimetres, sdLower, sdUpper, marks }: TemplateTip): string
     : t('progress.template.spread', { sd, lower: length(sdLower), upper: length(sdUpper), n: marks })
 }
 
+/** What the day's marks say of the stroke, next to where they should be. */
+const reading = computed(() => {
+  const of = day.value?.reading
+  if (!of) return []
+  const tips = of.tips
+    .filter(({ clear }) => clear)
+    .map((one) =>
+      t(`progress.template.readingTip.${one.higherMillimetres > 0 ? 'higher' : 'lower'}`, {
+        tip: t(`progress.template.${one.tip}`),
+        n: figure(Math.abs(one.higherMillimetres), 1),
+      }),
+    )
+  const pace = of.paceClear
+    ? [
+        t(`progress.template.readingPace.${of.harderPercent > 0 ? 'harder' : 'softer'}`, {
+          n: figure(Math.abs(of.harderPercent), 0),
+        }),
+      ]
+    : []
+  return pace.length + tips.length ? [...pace, ...tips] : [t('progress.template.readingNone')]
+})
+
 function when(takenOn: string): string {
   return dateOf(takenOn).toLocaleDateString(undefined, { dateStyle: 'medium' })
 }
@@ -139,6 +162,7 @@ function when(takenOn: string): string {
             interactive
             @click="tap"
           >
+            <PredictedMarks :marks="data.predicted" />
             <TemplateMarks v-if="day" :tips="day.tips" />
           </TableDiagram>
         </figure>
@@ -155,9 +179,14 @@ function when(takenOn: string): string {
               {{ when(one.takenOn) }}
             </button>
           </nav>
+          <p v-if="data.predicted.length" class="small quiet">{{ t('progress.template.predicted') }}</p>
+          <p>
+            <RouterLink to="/drills/three-marks">{{ t('progress.template.drill') }}</RouterLink>
+          </p>
           <p v-if="!day">{{ t('progress.template.empty') }}</p>
           <template v-else>
             <h2>{{ when(day.takenOn) }}</h2>
+            <p v-for="line in reading" :key="line">{{ line }}</p>
             <dl>
               <template v-for="one in day.tips" :key="one.tip">
                 <dt>{{ t(`progress.template.${one.tip}`) }}</dt>

@@ -14,6 +14,8 @@ const props = defineProps<{
   tableId: string
   station: number
   shot: number
+  /** With what is usual for this kind of table, where this one was measured. */
+  preset?: boolean
   scale: StrikeScale
 }>()
 const emit = defineEmits<{ show: [path: ShotPath | undefined] }>()
@@ -29,6 +31,7 @@ const question = computed(() => ({
   shot: props.shot,
   abilityLogits: abilityLogits.value,
   studentId: studentId.value,
+  preset: props.preset,
 }))
 const { board, problem } = useRecipes(question)
 const ways = computed(() =>

@@ -12,6 +12,7 @@ export interface RecipeQuestion {
   abilityLogits: number
   /** Whose own error sizes to reckon with, instead of a level's. */
   studentId?: string
+  preset?: boolean
 }
 
 export function useRecipes(question: Ref<RecipeQuestion>) {

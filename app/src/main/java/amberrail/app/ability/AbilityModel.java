@@ -296,7 +296,7 @@ public class AbilityModel {
             }
         }
         Map<UUID, TableSpec> tables = new HashMap<>();
-        kit.tables().forEach(table -> tables.put(table.id(), table.spec()));
+        kit.everyTable().forEach(table -> tables.put(table.id(), table.spec()));
         return new Inputs(students, bySkill, tables);
     }
 

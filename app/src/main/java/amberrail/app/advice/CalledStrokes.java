@@ -14,7 +14,7 @@ import org.springframework.stereotype.Component;
 
 /** The stroke that an attempt was called with, or the usual one (answers.md, "Target and arrival"). */
 @Component
-class CalledStrokes {
+public class CalledStrokes {
     private static final double HALF_A_PACE_STEP = 0.5;
 
     private final SetUps setUps;
@@ -29,7 +29,7 @@ class CalledStrokes {
      * @param assumed nobody called one: it is the usual one
      * @param asUsual it is the usual one, called or assumed
      */
-    record Stroke(SetUp setUp, PlannedStroke stroke, boolean assumed, boolean asUsual) {
+    public record Stroke(SetUp setUp, PlannedStroke stroke, boolean assumed, boolean asUsual) {
         /** The same stroke with what the coach saw the cue guided by: then it strays by more. */
         private Stroke seen(PlayedAttempt played) {
             return played.bridge()
@@ -44,7 +44,7 @@ class CalledStrokes {
     }
 
     /** Empty where no stroke does what is asked, and for the later shots of a pattern: each of them lies in a place of its own. */
-    Optional<Stroke> of(StudentAttempt attempt) {
+    public Optional<Stroke> of(StudentAttempt attempt) {
         return attempt.goesOn() ? Optional.empty() : of(attempt, attempt.setUp());
     }
 

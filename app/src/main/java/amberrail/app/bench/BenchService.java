@@ -29,7 +29,6 @@ import amberrail.core.simulation.ShotRecord;
 import amberrail.core.simulation.ShotSimulator;
 import amberrail.core.simulation.ShotTable;
 import amberrail.core.simulation.StrokeNoise;
-import amberrail.core.simulation.TablePhysics;
 import amberrail.core.table.TablePlan;
 import amberrail.core.table.TableSpec;
 import java.util.ArrayList;
@@ -57,7 +56,7 @@ class BenchService {
     CheckView check(UUID tableId, Drill drill) {
         TableSpec table = kit.table(tableId).spec();
         TablePlan plan = TablePlan.of(table);
-        Physics physics = TablePhysics.usual(table.kind());
+        Physics physics = table.physics();
         List<List<BenchShot>> stations = new ArrayList<>();
         for (int station = 0; station < drill.stations().size(); station++) {
             List<BenchShot> shots = new ArrayList<>();

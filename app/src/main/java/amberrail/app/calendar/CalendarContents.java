@@ -78,8 +78,8 @@ class CalendarContents {
     }
 
     private List<Event> entries(SignedIn who, LocalDate today, Map<UUID, String> names) {
-        Map<UUID, String> tables =
-                kit.tables().stream().collect(Collectors.toMap(KitService.ClubTable::id, KitService.ClubTable::name));
+        Map<UUID, String> tables = kit.everyTable().stream()
+                .collect(Collectors.toMap(KitService.ClubTable::id, KitService.ClubTable::name));
         List<CalendarEntryEntity> rows = reader.ownFrom(who, today.minusDays(DAYS_BACK), today.plusDays(DAYS_ON));
         Map<UUID, String> owners =
                 people.names(rows.stream().map(row -> row.ownerId).collect(Collectors.toSet()));

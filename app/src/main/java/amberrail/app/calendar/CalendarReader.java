@@ -73,7 +73,8 @@ class CalendarReader {
                 clubZone,
                 access.namesSeenBy(who),
                 people.names(rows.stream().map(row -> row.ownerId).collect(Collectors.toSet())),
-                kit.tables().stream().collect(Collectors.toMap(KitService.ClubTable::id, KitService.ClubTable::name)),
+                kit.everyTable().stream()
+                        .collect(Collectors.toMap(KitService.ClubTable::id, KitService.ClubTable::name)),
                 rows.stream().collect(Collectors.toMap(row -> row.id, Function.identity())));
         List<Occurrence> all = rows.stream()
                 .flatMap(row -> row.entry().between(from, to, clubZone))

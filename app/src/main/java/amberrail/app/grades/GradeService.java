@@ -83,7 +83,11 @@ class GradeService implements KnownGrades {
     @Override
     public Optional<Range> of(Drill drill, TableSpec table) {
         List<GradeView> stations = known(drill, table);
-        boolean all = stations.stream().allMatch(view -> view.isFinal() && view.grade() != null);
+        if (!areAll(stations)) {
+            // Of a table that was measured, until it has been worked out on its own numbers.
+            stations = known(drill, table.withPreset());
+        }
+        boolean all = areAll(stations);
         return all
                 ? Optional.of(new Range(
                         stations.stream().mapToDouble(GradeView::grade).min().orElseThrow(),
@@ -95,6 +99,9 @@ class GradeService implements KnownGrades {
     public Optional<Simulated> simulated(Drill drill, int station, TableSpec table) {
         return store.find(questions(drill, table).get(station))
                 .filter(view -> view.isFinal() && view.grade() != null)
+                // Of a table that was measured, until it has been worked out on its own numbers.
+                .or(() -> store.find(questions(drill, table.withPreset()).get(station))
+                        .filter(view -> view.isFinal() && view.grade() != null))
                 .map(view -> new Simulated(GradeScale.logits(view.grade()), view.slope() == null ? 1 : view.slope()));
     }
 
@@ -112,6 +119,10 @@ class GradeService implements KnownGrades {
             }
             return List.copyOf(all);
         });
+    }
+
+    private static boolean areAll(List<GradeView> stations) {
+        return stations.stream().allMatch(view -> view.isFinal() && view.grade() != null);
     }
 
     @PreDestroy

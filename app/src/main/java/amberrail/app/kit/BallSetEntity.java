@@ -2,7 +2,10 @@ package amberrail.app.kit;
 
 import amberrail.core.table.BallSet;
 import amberrail.core.table.BallSpec;
+import amberrail.core.table.TableKind;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.util.UUID;
@@ -19,17 +22,26 @@ class BallSetEntity {
     double cueBallMassKilograms;
     double objectBallDiameterMillimetres;
     double objectBallMassKilograms;
+    boolean archived;
+
+    /** The game that it is taken for where nobody chose. */
+    @Enumerated(EnumType.STRING)
+    TableKind usualFor;
 
     static BallSetEntity of(String name, BallSet balls) {
         BallSetEntity entity = new BallSetEntity();
         entity.id = UUID.randomUUID();
         entity.name = name;
         entity.version = 1;
-        entity.cueBallDiameterMillimetres = balls.cueBall().diameterMillimetres();
-        entity.cueBallMassKilograms = balls.cueBall().massKilograms();
-        entity.objectBallDiameterMillimetres = balls.objectBall().diameterMillimetres();
-        entity.objectBallMassKilograms = balls.objectBall().massKilograms();
+        entity.fill(balls);
         return entity;
+    }
+
+    void fill(BallSet balls) {
+        cueBallDiameterMillimetres = balls.cueBall().diameterMillimetres();
+        cueBallMassKilograms = balls.cueBall().massKilograms();
+        objectBallDiameterMillimetres = balls.objectBall().diameterMillimetres();
+        objectBallMassKilograms = balls.objectBall().massKilograms();
     }
 
     BallSet toBallSet() {

@@ -1,9 +1,10 @@
 package amberrail.app.kit;
 
-import amberrail.core.simulation.TablePhysics;
+import amberrail.app.people.SignedIn;
 import amberrail.core.table.TableSpec;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -29,8 +30,8 @@ class KitController {
     record GearView(List<KitService.Named> ballSets, List<KitService.Named> cues) {}
 
     @GetMapping("/gear")
-    GearView gear() {
-        return new GearView(kit.ballSets(), kit.cues());
+    GearView gear(@AuthenticationPrincipal SignedIn who) {
+        return new GearView(kit.ballSets(), kit.cues(who));
     }
 
     @GetMapping("/tables")
@@ -50,6 +51,6 @@ class KitController {
     @GetMapping("/tables/{id}/geometry")
     TableGeometry geometry(@PathVariable UUID id) {
         TableSpec spec = kit.table(id).spec();
-        return TableGeometry.of(spec, TablePhysics.usual(spec.kind()));
+        return TableGeometry.of(spec);
     }
 }

@@ -1,127 +1,156 @@
 package amberrail.app.kit;
 
-import amberrail.app.people.FirstCoachJoined;
+import amberrail.app.people.Access;
+import amberrail.app.people.SignedIn;
 import amberrail.app.web.Missing;
+import amberrail.core.kit.CheckedTable;
+import amberrail.core.kit.TableFigures;
 import amberrail.core.table.BallSet;
 import amberrail.core.table.TableKind;
-import amberrail.core.table.TablePresets;
 import amberrail.core.table.TableSpec;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** What the club plays on. */
+/** What the club plays on, as it is now. */
 @Service
-@Transactional
+@Transactional(readOnly = true)
 public class KitService {
-    private static final double POOL_END_MASS_RATIO = 22;
-    private static final double SNOOKER_END_MASS_RATIO = 25;
-    private static final double PUB_END_MASS_RATIO = 18;
-
     private final ClubTableRepository tables;
     private final BallSetRepository ballSets;
     private final CueRepository cues;
     private final TableNumbers numbers;
+    private final KitHistory history;
+    private final Access access;
 
-    KitService(ClubTableRepository tables, BallSetRepository ballSets, CueRepository cues, TableNumbers numbers) {
+    KitService(
+            ClubTableRepository tables,
+            BallSetRepository ballSets,
+            CueRepository cues,
+            TableNumbers numbers,
+            KitHistory history,
+            Access access) {
         this.tables = tables;
         this.ballSets = ballSets;
         this.cues = cues;
         this.numbers = numbers;
+        this.history = history;
+        this.access = access;
     }
 
-    /** One table of the club as it is now. */
+    /** One table of the club as it is now: {@code spec} has the numbers that are believed of it. */
     public record ClubTable(UUID id, String name, int version, TableSpec spec) {}
 
     /** A ball set and a cue to play with. */
-    public record Gear(UUID ballSetId, BallSet balls, UUID cueId, double tipDiameterMillimetres, double endMassRatio) {}
+    public record Gear(
+            UUID ballSetId,
+            BallSet balls,
+            UUID cueId,
+            double tipDiameterMillimetres,
+            double endMassRatio,
+            double elevationDegrees) {}
+
+    /** A cue with its numbers. */
+    public record KnownCue(UUID id, String name, CueFigures figures) {}
+
+    /** A cue that is looked after. */
+    public record ClubCue(UUID id, String name, int version) {}
 
     /** Something of the club's with its name. */
     public record Named(UUID id, String name) {}
 
-    @Transactional(readOnly = true)
+    /** Those that stand in the club. */
     public List<ClubTable> tables() {
+        return tables.findAllByOrderBySortOrder().stream()
+                .filter(table -> !table.archived)
+                .map(this::toTable)
+                .toList();
+    }
+
+    /** Those that are gone too: what was played on them stays. */
+    public List<ClubTable> everyTable() {
         return tables.findAllByOrderBySortOrder().stream().map(this::toTable).toList();
     }
 
-    @Transactional(readOnly = true)
     public ClubTable table(UUID id) {
         return tables.findById(id).map(this::toTable).orElseThrow(() -> new Missing("table"));
     }
 
     /** What was chosen, or where nothing was what goes with this kind of table; {@link Missing} for an unknown id. */
-    @Transactional(readOnly = true)
     public Gear gear(Optional<UUID> ballSetId, Optional<UUID> cueId, TableKind kind) {
-        String usual = gearName(kind);
         CueEntity cue = cueId.map(cues::findById)
-                .orElseGet(() -> cues.findByName(usual))
+                .orElseGet(() -> cues.findFirstByUsualForOrderByArchived(kind))
                 .orElseThrow(() -> new Missing("cue"));
         BallSetEntity balls = ballSetId
                 .map(ballSets::findById)
-                .orElseGet(() -> ballSets.findByName(usual))
+                .orElseGet(() -> ballSets.findFirstByUsualForOrderByArchived(kind))
                 .orElseThrow(() -> new Missing("ball set"));
-        return new Gear(balls.id, balls.toBallSet(), cue.id, cue.tipDiameterMillimetres, cue.endMassRatio);
+        return new Gear(
+                balls.id,
+                balls.toBallSet(),
+                cue.id,
+                cue.tipDiameterMillimetres,
+                cue.endMassRatio,
+                cue.elevationDegrees);
     }
 
-    @Transactional(readOnly = true)
     public List<Named> ballSets() {
-        return ballSets.findAll().stream()
+        return ballSets.findAllByArchivedFalseOrderByName().stream()
                 .map(set -> new Named(set.id, set.name))
                 .toList();
     }
 
-    @Transactional(readOnly = true)
-    public List<Named> cues() {
-        return cues.findAll().stream().map(cue -> new Named(cue.id, cue.name)).toList();
+    /** The club's, and those that students have of their own where somebody may see them. */
+    public List<Named> cues(SignedIn who) {
+        return cues.findAllByArchivedFalseOrderByName().stream()
+                .filter(cue -> cue.ownerId == null || access.maySee(who, cue.ownerId))
+                .map(cue -> new Named(cue.id, cue.name))
+                .toList();
     }
 
-    @EventListener
-    void seed(FirstCoachJoined event) {
-        int order = 0;
-        for (TableSpec preset : TablePresets.all()) {
-            ClubTableEntity table = new ClubTableEntity();
-            table.id = UUID.randomUUID();
-            table.name = tableName(preset);
-            table.version = 1;
-            table.numbers = numbers.write(preset);
-            table.sortOrder = order++;
-            tables.save(table);
+    /** What is known of a table's numbers. */
+    public TableFigures figures(UUID tableId) {
+        return history.latest(tableId)
+                .map(row -> history.read(row, TableFigures.class))
+                .orElseGet(
+                        () -> TableFigures.preset(CheckedTable.of(table(tableId).spec())));
+    }
+
+    /** From when the present numbers of a table hold; empty where they always have. */
+    public Optional<Instant> numbersSince(UUID tableId) {
+        return history.latest(tableId)
+                .filter(row -> row.source != FigureSource.PRESET)
+                .map(row -> row.knownFrom);
+    }
+
+    /** A cue with what is known of it; {@link Missing} for another student's. */
+    public KnownCue cue(SignedIn who, UUID id) {
+        CueEntity cue = cues.findById(id)
+                .filter(one -> one.ownerId == null || access.maySee(who, one.ownerId))
+                .orElseThrow(() -> new Missing("cue"));
+        CueFigures figures = history.latest(id)
+                .map(row -> history.read(row, CueFigures.class))
+                .orElseGet(() -> ClubGear.typed(cue));
+        return new KnownCue(cue.id, cue.name, figures);
+    }
+
+    /** A cue that this person may look after; {@link Missing} for another's. */
+    public ClubCue cueToChange(SignedIn who, UUID id) {
+        CueEntity cue = cues.findById(id).orElseThrow(() -> new Missing("cue"));
+        if (cue.ownerId == null) {
+            access.requireCoach(who);
+        } else if (!access.maySee(who, cue.ownerId)) {
+            throw new Missing("cue");
         }
-        seedGear(TablePresets.POOL_9FT, POOL_END_MASS_RATIO);
-        seedGear(TablePresets.SNOOKER_12FT, SNOOKER_END_MASS_RATIO);
-        seedGear(TablePresets.PUB_7FT, PUB_END_MASS_RATIO);
+        return new ClubCue(cue.id, cue.name, cue.version);
     }
 
-    private void seedGear(TableSpec table, double endMassRatio) {
-        ballSets.save(BallSetEntity.of(gearName(table.kind()), table.balls()));
-        CueEntity cue = new CueEntity();
-        cue.id = UUID.randomUUID();
-        cue.name = gearName(table.kind());
-        cue.version = 1;
-        cue.tipDiameterMillimetres = table.kind().tipDiameterMillimetres();
-        cue.endMassRatio = endMassRatio;
-        cues.save(cue);
-    }
-
-    private static String gearName(TableKind kind) {
-        return switch (kind) {
-            case POOL -> "Pool";
-            case SNOOKER -> "Snooker";
-            case PUB -> "Pub";
-        };
-    }
-
-    private static String tableName(TableSpec preset) {
-        return switch (preset.id()) {
-            case "pool-9ft" -> "Pool table, 9 ft";
-            case "pool-8ft" -> "Pool table, 8 ft";
-            case "pool-7ft" -> "Pool table, 7 ft";
-            case "snooker-12ft" -> "Snooker table, 12 ft";
-            default -> "Pub table, 7 ft";
-        };
+    /** Whose cue has which name. */
+    public String cueName(UUID id) {
+        return cues.findById(id).map(cue -> cue.name).orElseThrow(() -> new Missing("cue"));
     }
 
     private ClubTable toTable(ClubTableEntity entity) {

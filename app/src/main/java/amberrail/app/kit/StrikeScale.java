@@ -1,7 +1,6 @@
 package amberrail.app.kit;
 
 import amberrail.core.simulation.TableLengths;
-import amberrail.core.simulation.TablePhysics;
 import amberrail.core.table.TablePlan;
 import amberrail.core.table.TableSpec;
 import java.util.List;
@@ -23,7 +22,7 @@ public record StrikeScale(double tipDiameterMillimetres, double mostTipOffsetMil
 
     static StrikeScale of(TableSpec spec) {
         TablePlan plan = TablePlan.of(spec);
-        var physics = TablePhysics.usual(spec.kind());
+        var physics = spec.physics();
         return new StrikeScale(
                 spec.kind().tipDiameterMillimetres(),
                 physics.miscueLimit() * spec.balls().cueBall().radiusMillimetres(),

@@ -2,7 +2,6 @@ package amberrail.app.kit;
 
 import amberrail.core.aiming.PocketWindow;
 import amberrail.core.geometry.Direction;
-import amberrail.core.motion.Physics;
 import amberrail.core.table.BallSpec;
 import amberrail.core.table.Jaw;
 import amberrail.core.table.Markings;
@@ -91,14 +90,14 @@ public record TableGeometry(
     /** A marked spot and its name. */
     public record SpotView(String name, PointView place) {}
 
-    public static TableGeometry of(TableSpec spec, Physics physics) {
+    public static TableGeometry of(TableSpec spec) {
         return new TableGeometry(
                 spec.lengthMillimetres(),
                 spec.widthMillimetres(),
                 BallNumbers.of(spec, spec.balls().cueBall()),
                 BallNumbers.of(spec, spec.balls().objectBall()),
-                physics.ballRestitution(),
-                2.5 * physics.miscueLimit(),
+                spec.physics().ballRestitution(),
+                2.5 * spec.physics().miscueLimit(),
                 TablePlan.of(spec).pockets().stream().map(PocketGeometry::of).toList(),
                 Markings.of(spec).spots().stream()
                         .map(spot -> new SpotView(spot.name(), PointView.of(spot.place())))

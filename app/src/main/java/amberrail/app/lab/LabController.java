@@ -1,9 +1,11 @@
 package amberrail.app.lab;
 
+import amberrail.app.people.SignedIn;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.Require;
 import amberrail.core.statistics.GradeScale;
-import amberrail.core.table.TableKind;
+import org.springdoc.core.annotations.ParameterObject;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -17,12 +19,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1/lab")
 class LabController {
+    private final LabKits kits;
     private final StopLab stops;
     private final StraightLab straight;
     private final SideLab sides;
     private final LabStrokes strokes;
 
-    LabController(StopLab stops, StraightLab straight, SideLab sides, LabStrokes strokes) {
+    LabController(LabKits kits, StopLab stops, StraightLab straight, SideLab sides, LabStrokes strokes) {
+        this.kits = kits;
         this.stops = stops;
         this.straight = straight;
         this.sides = sides;
@@ -31,53 +35,58 @@ class LabController {
 
     @GetMapping("/stop")
     LabViews.StopTable stop(
-            @RequestParam TableKind kind,
+            @AuthenticationPrincipal SignedIn who,
+            @ParameterObject LabAsk ask,
             @RequestParam double distanceMillimetres,
             @RequestParam(defaultValue = "500") double grade) {
         return stops.stop(
-                kind,
+                kits.of(who, ask),
                 distance(distanceMillimetres),
                 Require.between("grade", grade, GradeScale.LOWEST, GradeScale.HIGHEST));
     }
 
     @GetMapping("/path")
     LabViews.PathStates path(
-            @RequestParam TableKind kind,
+            @AuthenticationPrincipal SignedIn who,
+            @ParameterObject LabAsk ask,
             @RequestParam double paceMetresPerSecond,
             @RequestParam double tipHeightMillimetres) {
         return straight.path(
-                kind,
+                kits.of(who, ask),
                 pace(paceMetresPerSecond),
                 Require.between("tipHeightMillimetres", tipHeightMillimetres, -13, 13));
     }
 
     @GetMapping("/drag")
     LabViews.DragTable drag(
-            @RequestParam TableKind kind,
+            @AuthenticationPrincipal SignedIn who,
+            @ParameterObject LabAsk ask,
             @RequestParam double distanceMillimetres,
             @RequestParam double arrivalMetresPerSecond) {
         return stops.drag(
-                kind,
+                kits.of(who, ask),
                 distance(distanceMillimetres),
                 Require.between("arrivalMetresPerSecond", arrivalMetresPerSecond, 0, 3));
     }
 
     @GetMapping("/run-through")
     LabViews.RunTable runThrough(
-            @RequestParam TableKind kind,
+            @AuthenticationPrincipal SignedIn who,
+            @ParameterObject LabAsk ask,
             @RequestParam double distanceMillimetres,
             @RequestParam double paceMetresPerSecond) {
-        return straight.runThrough(kind, distance(distanceMillimetres), pace(paceMetresPerSecond));
+        return straight.runThrough(kits.of(who, ask), distance(distanceMillimetres), pace(paceMetresPerSecond));
     }
 
     @GetMapping("/side")
     LabViews.SideTable side(
-            @RequestParam TableKind kind,
+            @AuthenticationPrincipal SignedIn who,
+            @ParameterObject LabAsk ask,
             @RequestParam double distanceMillimetres,
             @RequestParam double cutDegrees,
             @RequestParam double sideMillimetres) {
         return sides.side(
-                kind,
+                kits.of(who, ask),
                 distance(distanceMillimetres),
                 Require.between("cutDegrees", cutDegrees, -75, 75),
                 Require.between("sideMillimetres", sideMillimetres, -13, 13));
@@ -85,13 +94,14 @@ class LabController {
 
     @GetMapping("/squeeze")
     LabViews.SqueezeTable squeeze(
-            @RequestParam TableKind kind,
+            @AuthenticationPrincipal SignedIn who,
+            @ParameterObject LabAsk ask,
             @RequestParam double distanceMillimetres,
             @RequestParam double cutDegrees,
             @RequestParam double paceMetresPerSecond,
             @RequestParam double toPocketMillimetres) {
         return sides.squeeze(
-                kind,
+                kits.of(who, ask),
                 distance(distanceMillimetres),
                 Require.between("cutDegrees", cutDegrees, -75, 75),
                 pace(paceMetresPerSecond),
@@ -99,34 +109,43 @@ class LabController {
     }
 
     @GetMapping("/cut")
-    LabViews.CutTable cut(@RequestParam TableKind kind, @RequestParam double cutDegrees) {
-        return straight.cut(kind, Require.between("cutDegrees", cutDegrees, 0, 89));
+    LabViews.CutTable cut(
+            @AuthenticationPrincipal SignedIn who, @ParameterObject LabAsk ask, @RequestParam double cutDegrees) {
+        return straight.cut(kits.of(who, ask), Require.between("cutDegrees", cutDegrees, 0, 89));
     }
 
     @GetMapping("/near-pocket")
     StrokesView nearPocket(
-            @RequestParam TableKind kind,
+            @AuthenticationPrincipal SignedIn who,
+            @ParameterObject LabAsk ask,
             @RequestParam double fromPocketMillimetres,
             @RequestParam double paceMetresPerSecond) {
         return strokes.nearPocket(
-                kind,
+                kits.of(who, ask),
                 Require.between("fromPocketMillimetres", fromPocketMillimetres, 60, 400),
                 pace(paceMetresPerSecond));
     }
 
     @GetMapping("/power")
     StrokesView power(
-            @RequestParam TableKind kind, @RequestParam double cutDegrees, @RequestParam double paceMetresPerSecond) {
-        return strokes.power(kind, Require.between("cutDegrees", cutDegrees, 1, 40), pace(paceMetresPerSecond));
+            @AuthenticationPrincipal SignedIn who,
+            @ParameterObject LabAsk ask,
+            @RequestParam double cutDegrees,
+            @RequestParam double paceMetresPerSecond) {
+        return strokes.power(
+                kits.of(who, ask), Require.between("cutDegrees", cutDegrees, 1, 40), pace(paceMetresPerSecond));
     }
 
     @GetMapping("/close")
     StrokesView close(
-            @RequestParam TableKind kind,
+            @AuthenticationPrincipal SignedIn who,
+            @ParameterObject LabAsk ask,
             @RequestParam double gapMillimetres,
             @RequestParam double paceMetresPerSecond) {
         return strokes.close(
-                kind, Require.between("gapMillimetres", gapMillimetres, 10, 300), pace(paceMetresPerSecond));
+                kits.of(who, ask),
+                Require.between("gapMillimetres", gapMillimetres, 10, 300),
+                pace(paceMetresPerSecond));
     }
 
     private static double distance(double millimetres) {

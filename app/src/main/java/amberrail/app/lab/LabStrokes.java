@@ -23,13 +23,9 @@ import amberrail.core.simulation.BallTrack;
 import amberrail.core.simulation.ShotRecord;
 import amberrail.core.simulation.ShotRunner;
 import amberrail.core.simulation.ShotSimulator;
-import amberrail.core.simulation.ShotTable;
-import amberrail.core.simulation.TablePhysics;
 import amberrail.core.table.Cushion;
 import amberrail.core.table.PocketName;
-import amberrail.core.table.TableKind;
 import amberrail.core.table.TablePlan;
-import amberrail.core.table.TablePresets;
 import amberrail.core.table.TableSpec;
 import java.util.ArrayList;
 import java.util.List;
@@ -43,7 +39,7 @@ import org.springframework.stereotype.Service;
 class LabStrokes {
     private static final String OBJECT = "1";
     private static final String CUE = "cue";
-    private static final double ELEVATION_DEGREES = 3;
+    private static final double ELEVATION_DEGREES = LabKit.USUAL_ELEVATION_DEGREES;
     /** How far into the interval of aims that pot a thick or a thin hit lies. */
     private static final double THICK_SHARE = 0.15;
 
@@ -58,8 +54,8 @@ class LabStrokes {
     }
 
     /** A ball before the pocket: thin; thick with top; thick with screw. */
-    StrokesView nearPocket(TableKind kind, double fromPocketMillimetres, double pace) {
-        TableSpec spec = TablePresets.usual(kind);
+    StrokesView nearPocket(LabKit kit, double fromPocketMillimetres, double pace) {
+        TableSpec spec = kit.table();
         double widths = fromPocketMillimetres / spec.balls().objectBall().diameterMillimetres();
         Scene scene = scene(spec, new Position.OffPocket(PocketName.NE, widths, 0), 30, 500);
         return strokes(
@@ -69,8 +65,8 @@ class LabStrokes {
     }
 
     /** Little angle and much pace: the height changed by half tips. */
-    StrokesView power(TableKind kind, double cutDegrees, double pace) {
-        Scene scene = scene(TablePresets.usual(kind), new Position.AtSights(6, 3), cutDegrees, 500);
+    StrokesView power(LabKit kit, double cutDegrees, double pace) {
+        Scene scene = scene(kit.table(), new Position.AtSights(6, 3), cutDegrees, 500);
         return strokes(
                 scene,
                 pace,
@@ -80,8 +76,8 @@ class LabStrokes {
     }
 
     /** Balls close together: short stun, screw and run-through. */
-    StrokesView close(TableKind kind, double gapMillimetres, double pace) {
-        TableSpec spec = TablePresets.usual(kind);
+    StrokesView close(LabKit kit, double gapMillimetres, double pace) {
+        TableSpec spec = kit.table();
         Scene scene = scene(spec, new Position.AtSights(6, 3), 5, gapMillimetres);
         return strokes(
                 scene,
@@ -103,8 +99,7 @@ class LabStrokes {
                 List.of(Demand.PotBall.of(OBJECT, PocketName.NE)),
                 ArrivalLine.NATURAL_ROLL);
         ShotLayout layout = ShotLayout.of(shot, plan, spec.balls(), false, 1);
-        return new Scene(
-                spec, layout, ShotTasks.of(layout, ShotTable.of(plan), TablePhysics.usual(spec.kind()), false));
+        return new Scene(spec, layout, ShotTasks.of(layout, spec, false));
     }
 
     private static StrokesView strokes(Scene scene, double pace, List<Tried> tried) {

@@ -1,9 +1,5 @@
 package amberrail.app.lab;
 
-import static amberrail.app.lab.LabPreset.ELEVATION_DEGREES;
-import static amberrail.app.lab.LabPreset.physics;
-import static amberrail.app.lab.LabPreset.radiusMillimetres;
-
 import amberrail.app.lab.LabViews.SideAnswer;
 import amberrail.app.lab.LabViews.SidePart;
 import amberrail.app.lab.LabViews.SideRow;
@@ -17,11 +13,8 @@ import amberrail.core.geometry.Point;
 import amberrail.core.geometry.Units;
 import amberrail.core.motion.CueStrike;
 import amberrail.core.problem.InvalidInputException;
-import amberrail.core.simulation.TablePhysics;
 import amberrail.core.table.PocketName;
-import amberrail.core.table.TableKind;
 import amberrail.core.table.TablePlan;
-import amberrail.core.table.TablePresets;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.stream.DoubleStream;
@@ -33,10 +26,10 @@ import org.springframework.stereotype.Service;
 class SideLab {
     private static final double[] PACES_METRES_PER_SECOND = {0.6, 1.0, 1.5, 2.0, 2.7, 3.4, 4.2, 5.0};
 
-    SideTable side(TableKind kind, double distanceMillimetres, double cutDegrees, double sideMillimetres) {
-        PotLine pot = pot(kind, distanceMillimetres, cutDegrees);
+    SideTable side(LabKit kit, double distanceMillimetres, double cutDegrees, double sideMillimetres) {
+        PotLine pot = pot(kit, distanceMillimetres, cutDegrees);
         List<SideRow> rows = DoubleStream.of(PACES_METRES_PER_SECOND)
-                .mapToObj(pace -> sideRow(kind, pot, pace, sideMillimetres))
+                .mapToObj(pace -> sideRow(kit, pot, pace, sideMillimetres))
                 .toList();
         List<SideRow> getThere =
                 rows.stream().filter(row -> row.aimMillimetresAtGhost() != null).toList();
@@ -55,10 +48,10 @@ class SideLab {
         return new SideAnswer(row.paceMetresPerSecond(), row.aimMillimetresAtGhost(), largest);
     }
 
-    private static SideRow sideRow(TableKind kind, PotLine pot, double pace, double sideMillimetres) {
-        CueStrike strike = withSide(kind, pace, sideMillimetres);
+    private static SideRow sideRow(LabKit kit, PotLine pot, double pace, double sideMillimetres) {
+        CueStrike strike = withSide(kit, pace, sideMillimetres);
         try {
-            SideAim aim = SideAim.of(strike, pot, Units.metres(radiusMillimetres(kind)), physics(kind));
+            SideAim aim = SideAim.of(strike, pot, Units.metres(kit.radiusMillimetres()), kit.physics());
             return new SideRow(
                     pace,
                     beside(aim.aimForSquirtDegrees(), pot),
@@ -78,26 +71,26 @@ class SideLab {
         return Math.tan(Math.toRadians(degrees)) * pot.cueDistanceMillimetres();
     }
 
-    private static CueStrike withSide(TableKind kind, double pace, double sideMillimetres) {
+    private static CueStrike withSide(LabKit kit, double pace, double sideMillimetres) {
         return new CueStrike(
                 pace,
                 0,
-                sideMillimetres / radiusMillimetres(kind),
+                sideMillimetres / kit.radiusMillimetres(),
                 0,
-                ELEVATION_DEGREES,
-                OptionalDouble.of(TablePhysics.usualEndMassRatio(kind)));
+                kit.elevationDegrees(),
+                OptionalDouble.of(kit.endMassRatio()));
     }
 
     SqueezeTable squeeze(
-            TableKind kind, double distanceMillimetres, double cutDegrees, double pace, double toPocketMillimetres) {
-        PotLine pot = pot(kind, distanceMillimetres, cutDegrees);
-        OptionalDouble plain = thrown(kind, pot, pace, 0);
-        double step = kind.tipDiameterMillimetres() / 2;
-        int most = LabPreset.steps(kind, step);
+            LabKit kit, double distanceMillimetres, double cutDegrees, double pace, double toPocketMillimetres) {
+        PotLine pot = pot(kit, distanceMillimetres, cutDegrees);
+        OptionalDouble plain = thrown(kit, pot, pace, 0);
+        double step = kit.tipDiameterMillimetres() / 2;
+        int most = kit.steps(step);
         return new SqueezeTable(IntStream.rangeClosed(-most, most)
                 .mapToObj(halfTips -> {
                     double side = halfTips * step;
-                    OptionalDouble thrown = thrown(kind, pot, pace, side);
+                    OptionalDouble thrown = thrown(kit, pot, pace, side);
                     if (thrown.isEmpty() || plain.isEmpty()) {
                         return new SqueezeRow(side, null, null, null);
                     }
@@ -109,13 +102,13 @@ class SideLab {
     }
 
     /** Empty where the stroke is too soft to get there. */
-    private static OptionalDouble thrown(TableKind kind, PotLine pot, double pace, double sideMillimetres) {
+    private static OptionalDouble thrown(LabKit kit, PotLine pot, double pace, double sideMillimetres) {
         try {
             return OptionalDouble.of(SideAim.of(
-                            withSide(kind, pace, sideMillimetres),
+                            withSide(kit, pace, sideMillimetres),
                             pot,
-                            Units.metres(radiusMillimetres(kind)),
-                            physics(kind))
+                            Units.metres(kit.radiusMillimetres()),
+                            kit.physics())
                     .throwDegrees());
         } catch (InvalidInputException tooSoftToGetThere) {
             return OptionalDouble.empty();
@@ -123,8 +116,8 @@ class SideLab {
     }
 
     /** A pot of that cut and distance, laid out before the far left pocket. */
-    private static PotLine pot(TableKind kind, double distanceMillimetres, double cutDegrees) {
-        TablePlan plan = TablePlan.of(TablePresets.usual(kind));
+    private static PotLine pot(LabKit kit, double distanceMillimetres, double cutDegrees) {
+        TablePlan plan = TablePlan.of(kit.table());
         Point object = new Point(
                 0.75 * plan.spec().lengthMillimetres(), 0.7 * plan.spec().widthMillimetres());
         PotLine straight = PotLine.of(

@@ -1,10 +1,5 @@
 package amberrail.app.lab;
 
-import static amberrail.app.lab.LabPreset.ELEVATION_DEGREES;
-import static amberrail.app.lab.LabPreset.balls;
-import static amberrail.app.lab.LabPreset.physics;
-import static amberrail.app.lab.LabPreset.radiusMillimetres;
-
 import amberrail.app.lab.LabViews.DragRow;
 import amberrail.app.lab.LabViews.DragTable;
 import amberrail.app.lab.LabViews.HeightAndPace;
@@ -16,10 +11,8 @@ import amberrail.core.aiming.StraightPath;
 import amberrail.core.geometry.Units;
 import amberrail.core.recipe.StopChance;
 import amberrail.core.simulation.ExecutionErrors;
-import amberrail.core.simulation.TableLevel;
 import amberrail.core.statistics.GradeScale;
 import amberrail.core.table.BallSet;
-import amberrail.core.table.TableKind;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -45,15 +38,15 @@ class StopLab {
     private static final double ROLLS_AT_ONCE = 0.4;
 
     /** Below the centre in steps of half a half tip, to the lowest that does not slip off. */
-    private static DoubleStream lowHeights(TableKind kind) {
-        double step = kind.tipDiameterMillimetres() / 4;
-        return IntStream.rangeClosed(1, LabPreset.steps(kind, step)).mapToDouble(n -> -n * step);
+    private static DoubleStream lowHeights(LabKit kit) {
+        double step = kit.tipDiameterMillimetres() / 4;
+        return IntStream.rangeClosed(1, kit.steps(step)).mapToDouble(n -> -n * step);
     }
 
-    StopTable stop(TableKind kind, double distanceMillimetres, double grade) {
+    StopTable stop(LabKit kit, double distanceMillimetres, double grade) {
         ExecutionErrors errors = ExecutionErrors.ofAbility(GradeScale.logits(grade));
-        List<StopRow> rows = lowHeights(kind)
-                .mapToObj(height -> stopRow(kind, distanceMillimetres, height, errors))
+        List<StopRow> rows = lowHeights(kit)
+                .mapToObj(height -> stopRow(kit, distanceMillimetres, height, errors))
                 .toList();
         StopRow forgiving =
                 rows.stream().max(Comparator.comparingDouble(StopRow::chance)).orElseThrow();
@@ -64,66 +57,65 @@ class StopLab {
                 rows.get(rows.size() - 1),
                 forgiving,
                 distances.stream()
-                        .map(distance -> new StopCurve(distance, stopCurve(kind, distance)))
+                        .map(distance -> new StopCurve(distance, stopCurve(kit, distance)))
                         .toList());
     }
 
-    private static StopRow stopRow(TableKind kind, double distance, double height, ExecutionErrors errors) {
-        double pace = stopPace(kind, distance, height);
-        double nearer = stopPace(kind, distance, height + 1);
-        BallSet balls = balls(kind);
+    private static StopRow stopRow(LabKit kit, double distance, double height, ExecutionErrors errors) {
+        double pace = stopPace(kit, distance, height);
+        double nearer = stopPace(kit, distance, height + 1);
+        BallSet balls = kit.balls();
         double chance = StopChance.of(
-                new StopChance.Stroke(pace, height / radiusMillimetres(kind), ELEVATION_DEGREES),
+                new StopChance.Stroke(pace, height / kit.radiusMillimetres(), kit.elevationDegrees()),
                 Units.metres(distance),
                 Units.metres(balls.cueBall().diameterMillimetres()),
                 errors,
                 balls,
-                physics(kind));
+                kit.physics());
         return new StopRow(height, pace, 100 * (nearer / pace - 1), chance);
     }
 
-    private static List<HeightAndPace> stopCurve(TableKind kind, double distance) {
-        double lowest = -LabPreset.FARTHEST_STRUCK * radiusMillimetres(kind);
+    private static List<HeightAndPace> stopCurve(LabKit kit, double distance) {
+        double lowest = -LabKit.FARTHEST_STRUCK * kit.radiusMillimetres();
         double step = (lowest - NEAREST_CENTRE_SHARE * lowest) / CURVE_STEPS;
         return IntStream.rangeClosed(0, CURVE_STEPS)
                 .mapToDouble(i -> lowest - i * step)
-                .mapToObj(height -> new HeightAndPace(height, stopPace(kind, distance, height)))
+                .mapToObj(height -> new HeightAndPace(height, stopPace(kit, distance, height)))
                 .takeWhile(one -> one.paceMetresPerSecond() <= FIRMEST_DRAWN_METRES_PER_SECOND)
                 .toList();
     }
 
-    private static double stopPace(TableKind kind, double distanceMillimetres, double height) {
+    private static double stopPace(LabKit kit, double distanceMillimetres, double height) {
         return StopStroke.paceMetresPerSecond(
-                Units.metres(distanceMillimetres), -height / radiusMillimetres(kind), physics(kind));
+                Units.metres(distanceMillimetres), -height / kit.radiusMillimetres(), kit.physics());
     }
 
-    DragTable drag(TableKind kind, double distanceMillimetres, double arrivalMetresPerSecond) {
+    DragTable drag(LabKit kit, double distanceMillimetres, double arrivalMetresPerSecond) {
         double distance = Units.metres(distanceMillimetres);
         OptionalDouble rolled = OptionalDouble.of(
-                StopStroke.rolledPaceMetresPerSecond(distance, arrivalMetresPerSecond, physics(kind)));
+                StopStroke.rolledPaceMetresPerSecond(distance, arrivalMetresPerSecond, kit.physics()));
         List<DragRow> rows = new ArrayList<>();
-        rows.add(dragRow(kind, distance, ROLLS_AT_ONCE * radiusMillimetres(kind), rolled, true));
-        DoubleStream.concat(DoubleStream.of(0), lowHeights(kind))
+        rows.add(dragRow(kit, distance, ROLLS_AT_ONCE * kit.radiusMillimetres(), rolled, true));
+        DoubleStream.concat(DoubleStream.of(0), lowHeights(kit))
                 .mapToObj(height -> dragRow(
-                        kind,
+                        kit,
                         distance,
                         height,
                         StopStroke.dragPaceMetresPerSecond(
-                                distance, -height / radiusMillimetres(kind), arrivalMetresPerSecond, physics(kind)),
+                                distance, -height / kit.radiusMillimetres(), arrivalMetresPerSecond, kit.physics()),
                         false))
                 .forEach(rows::add);
         return new DragTable(rows);
     }
 
-    private static DragRow dragRow(
-            TableKind kind, double distance, double height, OptionalDouble pace, boolean rolled) {
+    private static DragRow dragRow(LabKit kit, double distance, double height, OptionalDouble pace, boolean rolled) {
         if (pace.isEmpty()) {
             return new DragRow(rolled, height, null, null, null);
         }
         Optional<StraightPath.Time> time = StraightPath.of(
-                        pace.getAsDouble(), height / radiusMillimetres(kind), 0, physics(kind))
+                        pace.getAsDouble(), height / kit.radiusMillimetres(), 0, kit.physics())
                 .timeTo(distance);
-        double unlevel = TableLevel.NEVER_CHECKED.unknownDriftMetresPerSecondSquared();
+        double unlevel = kit.table().level().unknownDriftMetresPerSecondSquared();
         return new DragRow(
                 rolled,
                 height,

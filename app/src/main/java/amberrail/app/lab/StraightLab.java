@@ -1,10 +1,5 @@
 package amberrail.app.lab;
 
-import static amberrail.app.lab.LabPreset.ELEVATION_DEGREES;
-import static amberrail.app.lab.LabPreset.balls;
-import static amberrail.app.lab.LabPreset.physics;
-import static amberrail.app.lab.LabPreset.radiusMillimetres;
-
 import amberrail.app.lab.LabViews.CutRow;
 import amberrail.app.lab.LabViews.CutTable;
 import amberrail.app.lab.LabViews.PathRow;
@@ -15,7 +10,6 @@ import amberrail.core.aiming.FullHit;
 import amberrail.core.aiming.StraightPath;
 import amberrail.core.geometry.Units;
 import amberrail.core.table.BallSet;
-import amberrail.core.table.TableKind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -30,9 +24,9 @@ class StraightLab {
     private static final double[] CUTS_DEGREES = {0, 14.48, 30, 45, 48.59, 60, 75};
     private static final int PATH_STEPS = 12;
 
-    PathStates path(TableKind kind, double pace, double heightMillimetres) {
-        StraightPath path =
-                StraightPath.of(pace, heightMillimetres / radiusMillimetres(kind), ELEVATION_DEGREES, physics(kind));
+    PathStates path(LabKit kit, double pace, double heightMillimetres) {
+        StraightPath path = StraightPath.of(
+                pace, heightMillimetres / kit.radiusMillimetres(), kit.elevationDegrees(), kit.physics());
         OptionalDouble stun = path.stunPointMetres();
         List<PathRow> rows = new ArrayList<>();
         TreeSet<Double> places = new TreeSet<>();
@@ -61,24 +55,24 @@ class StraightLab {
                 rows);
     }
 
-    RunTable runThrough(TableKind kind, double distanceMillimetres, double pace) {
-        BallSet balls = balls(kind);
+    RunTable runThrough(LabKit kit, double distanceMillimetres, double pace) {
+        BallSet balls = kit.balls();
         return new RunTable(DoubleStream.of(RUNS_MILLIMETRES)
                 .mapToObj(wanted -> {
                     OptionalDouble share = FullHit.heightFor(
                             Units.metres(wanted),
                             pace,
-                            ELEVATION_DEGREES,
+                            kit.elevationDegrees(),
                             Units.metres(distanceMillimetres),
                             balls,
-                            physics(kind));
-                    return new RunRow(wanted, share.isPresent() ? share.getAsDouble() * radiusMillimetres(kind) : null);
+                            kit.physics());
+                    return new RunRow(wanted, share.isPresent() ? share.getAsDouble() * kit.radiusMillimetres() : null);
                 })
                 .toList());
     }
 
-    CutTable cut(TableKind kind, double cutDegrees) {
-        double touching = balls(kind).touchingMillimetres();
+    CutTable cut(LabKit kit, double cutDegrees) {
+        double touching = kit.balls().touchingMillimetres();
         return new CutTable(DoubleStream.concat(DoubleStream.of(cutDegrees), DoubleStream.of(CUTS_DEGREES))
                 .mapToObj(cut -> {
                     double sine = Math.sin(Math.toRadians(cut));

@@ -34,7 +34,6 @@ import amberrail.core.simulation.ShotTable;
 import amberrail.core.simulation.StrokeNoise;
 import amberrail.core.simulation.SuccessRate;
 import amberrail.core.simulation.SuccessSimulation;
-import amberrail.core.simulation.TableLevel;
 import amberrail.core.table.TablePlan;
 import amberrail.core.table.TableSpec;
 import java.util.List;
@@ -130,7 +129,9 @@ class RecipeBoard {
             Recipe recipe, Scene scene, ExecutionErrors errors, StrokeNoise noise, boolean preferred) {
         String cueBall = scene.layout().cueBall().label();
         ShotRecord level = scene.play(recipe.stroke(), scene.physics());
-        ShotRecord sloping = scene.play(recipe.stroke(), scene.physics().withDrift(0, DRIFT_OF_A_MILLIMETRE));
+        Physics physics = scene.physics();
+        ShotRecord sloping = scene.play(
+                recipe.stroke(), physics.withDrift(physics.driftX(), physics.driftY() + DRIFT_OF_A_MILLIMETRE));
         return new PlayedWayView(
                 recipe.way(),
                 recipe.cushions(),
@@ -155,8 +156,7 @@ class RecipeBoard {
             return recipe.success();
         }
         ShotTask task = scene.task();
-        return new SuccessSimulation(
-                        task.table(), task.physics(), task.balls(), task.cueBall(), TableLevel.NEVER_CHECKED)
+        return new SuccessSimulation(task.table(), task.physics(), task.balls(), task.cueBall(), task.level())
                 .estimate(
                         recipe.stroke().onBall(scene.cueRadius()),
                         task.errors(errors),

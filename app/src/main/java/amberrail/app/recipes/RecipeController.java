@@ -37,18 +37,21 @@ class RecipeController {
     private final RecipeBoard board;
     private final TargetSize targets;
     private final DrillCatalogue drills;
+    private final MovedLanding moved;
     private final KitService kit;
     private final OwnErrorSizes sizes;
     private final Access access;
 
     RecipeController(
             RecipeBoard board,
+            MovedLanding moved,
             TargetSize targets,
             DrillCatalogue drills,
             KitService kit,
             OwnErrorSizes sizes,
             Access access) {
         this.board = board;
+        this.moved = moved;
         this.targets = targets;
         this.drills = drills;
         this.kit = kit;
@@ -102,9 +105,24 @@ class RecipeController {
             @RequestParam(defaultValue = "0") int station,
             @RequestParam(defaultValue = "0") int shot,
             @RequestParam(defaultValue = "0") double abilityLogits,
-            @RequestParam Optional<UUID> studentId) {
+            @RequestParam Optional<UUID> studentId,
+            @RequestParam(defaultValue = "false") boolean preset) {
         ExecutionErrors errors = errors(who, studentId.orElse(null), abilityLogits);
-        return board.of(setUp(who, id, station, shot, tableId), errors);
+        SetUp here = setUp(who, id, station, shot, tableId);
+        return board.of(preset ? here.onPreset() : here, errors);
+    }
+
+    /** How far the usual stroke's landing moves because of what was measured on this table. */
+    @Costly
+    @GetMapping("/drills/{id}/moved-landing")
+    MovedLanding.MovedView moved(
+            @AuthenticationPrincipal SignedIn who,
+            @PathVariable String id,
+            @RequestParam UUID tableId,
+            @RequestParam(defaultValue = "0") int station,
+            @RequestParam(defaultValue = "0") int shot,
+            @RequestParam(defaultValue = "false") boolean mirrored) {
+        return moved.of(setUp(who, id, station, shot, tableId).onSide(mirrored));
     }
 
     /** The usual way to play a shot, on the side that is asked for: what the drill's page begins with. */
@@ -116,8 +134,10 @@ class RecipeController {
             @RequestParam UUID tableId,
             @RequestParam(defaultValue = "0") int station,
             @RequestParam(defaultValue = "0") int shot,
-            @RequestParam(defaultValue = "false") boolean mirrored) {
-        return board.usual(setUp(who, id, station, shot, tableId).onSide(mirrored));
+            @RequestParam(defaultValue = "false") boolean mirrored,
+            @RequestParam(defaultValue = "false") boolean preset) {
+        SetUp here = setUp(who, id, station, shot, tableId).onSide(mirrored);
+        return board.usual(preset ? here.onPreset() : here);
     }
 
     @Costly

@@ -48,7 +48,8 @@ final class ShotRequests {
             @NotNull UUID tableId,
             @NotEmpty @Size(max = 16) List<@Valid @NotNull BallRequest> balls,
             @NotNull @Valid StrokeRequest stroke,
-            @Valid @MayBeMissing PotRequest pot) {}
+            @Valid @MayBeMissing PotRequest pot,
+            @MayBeMissing Boolean preset) {}
 
     /** Standard deviations of one stroke. */
     record ErrorsRequest(

@@ -16,7 +16,6 @@ import amberrail.core.simulation.PlayedShot;
 import amberrail.core.simulation.ShotRunner;
 import amberrail.core.simulation.ShotTable;
 import amberrail.core.simulation.TableBall;
-import amberrail.core.simulation.TablePhysics;
 import amberrail.core.table.BallSpec;
 import amberrail.core.table.TablePlan;
 import amberrail.core.table.TableSpec;
@@ -31,8 +30,7 @@ record ShotScene(TableSpec spec, TablePlan plan, ShotTable table, Physics physic
     static ShotScene of(TableSpec spec, List<BallRequest> asked) {
         TablePlan plan = TablePlan.of(spec);
         List<TableBall> balls = asked.stream().map(ball -> toBall(ball, spec)).toList();
-        ShotScene scene =
-                new ShotScene(spec, plan, ShotTable.of(plan), TablePhysics.usual(spec.kind()), balls, cueIndex(asked));
+        ShotScene scene = new ShotScene(spec, plan, ShotTable.of(plan), spec.physics(), balls, cueIndex(asked));
         scene.runner();
         return scene;
     }

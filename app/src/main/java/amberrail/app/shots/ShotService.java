@@ -25,6 +25,7 @@ import amberrail.core.simulation.PlayedShot;
 import amberrail.core.simulation.ShotSimulator;
 import amberrail.core.simulation.StrokeNoise;
 import amberrail.core.simulation.SuccessSimulation;
+import amberrail.core.table.TableSpec;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -86,6 +87,7 @@ class ShotService {
         ShotTask task = new ShotTask(
                 scene.table(),
                 scene.physics(),
+                scene.spec().level(),
                 scene.balls(),
                 scene.cue(),
                 Optional.of(scene.aimOf(request.pot())),
@@ -100,7 +102,8 @@ class ShotService {
     }
 
     private ShotScene scene(SimulateRequest request) {
-        return ShotScene.of(kit.table(request.tableId()).spec(), request.balls());
+        TableSpec table = kit.table(request.tableId()).spec();
+        return ShotScene.of(Boolean.TRUE.equals(request.preset()) ? table.withPreset() : table, request.balls());
     }
 
     private static double launchDegrees(SimulateRequest request) {

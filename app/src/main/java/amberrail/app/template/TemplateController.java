@@ -1,5 +1,6 @@
 package amberrail.app.template;
 
+import amberrail.app.kit.KitService;
 import amberrail.app.people.SignedIn;
 import amberrail.core.geometry.Point;
 import amberrail.core.problem.Require;
@@ -25,8 +26,11 @@ import org.springframework.web.bind.annotation.RestController;
 class TemplateController {
     private final TemplateService template;
 
-    TemplateController(TemplateService template) {
+    private final PredictedTemplate predictions;
+
+    TemplateController(TemplateService template, PredictedTemplate predictions) {
         this.template = template;
+        this.predictions = predictions;
     }
 
     /** Where the cue ball first met a cushion (mm from the SW corner), and with which tip height. */
@@ -36,13 +40,13 @@ class TemplateController {
     @GetMapping
     TemplateView template(
             @AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @RequestParam Optional<UUID> tableId) {
-        return template.of(who, id, tableId);
+        return view(who, id, tableId);
     }
 
     @PostMapping("/marks")
     TemplateView addMark(
             @AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @Valid @RequestBody NewMark mark) {
-        return template.add(
+        template.add(
                 who,
                 id,
                 mark.tableId(),
@@ -50,6 +54,13 @@ class TemplateController {
                 new Point(
                         Require.finite("xMillimetres", mark.xMillimetres()),
                         Require.finite("yMillimetres", mark.yMillimetres())));
+        return view(who, id, Optional.of(mark.tableId()));
+    }
+
+    /** The predictions are worked out before anything is read: nobody waits for the engine within a transaction. */
+    private TemplateView view(SignedIn who, UUID id, Optional<UUID> tableId) {
+        KitService.ClubTable table = template.tableFor(who, id, tableId);
+        return template.of(who, id, table, predictions.on(who, id, table.spec()));
     }
 
     @DeleteMapping("/marks/{mark}")

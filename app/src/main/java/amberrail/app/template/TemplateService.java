@@ -8,6 +8,7 @@ import amberrail.app.people.PeopleService;
 import amberrail.app.people.SignedIn;
 import amberrail.app.template.TemplateMark.Tip;
 import amberrail.app.template.TemplateView.MarkView;
+import amberrail.app.template.TemplateView.PredictedMark;
 import amberrail.app.template.TemplateView.TemplateDay;
 import amberrail.app.template.TemplateView.TipView;
 import amberrail.app.web.Missing;
@@ -21,6 +22,7 @@ import amberrail.core.statistics.Proportion;
 import amberrail.core.table.Cushion;
 import amberrail.core.table.SightPosition;
 import amberrail.core.table.TableSpec;
+import amberrail.core.template.CushionMark;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -45,6 +47,8 @@ class TemplateService {
     private static final double REACH_MILLIMETRES = 200;
 
     private static final int MOST_MARKS_A_DAY = 300;
+    /** Standard deviations to either side that hold nine in ten. */
+    private static final double NINE_IN_TEN = 1.645;
 
     private final TemplateMarks marks;
     private final KitService kit;
@@ -60,14 +64,21 @@ class TemplateService {
         this.clock = clock;
     }
 
+    /** The table that was asked for, else that of the newest marks. */
     @Transactional(readOnly = true)
-    public TemplateView of(SignedIn who, UUID studentId, Optional<UUID> tableId) {
+    public KitService.ClubTable tableFor(SignedIn who, UUID studentId, Optional<UUID> tableId) {
         access.requireStudent(who, studentId);
-        List<TemplateMark> all = marks.of(studentId);
-        KitService.ClubTable table = tableId.or(
-                        () -> all.stream().map(TemplateMark::tableId).findFirst())
+        return tableId.or(() ->
+                        marks.of(studentId).stream().map(TemplateMark::tableId).findFirst())
                 .map(kit::table)
                 .orElseGet(() -> kit.tables().get(0));
+    }
+
+    /** {@code predicted}: where the marks should be on that table. */
+    @Transactional(readOnly = true)
+    public TemplateView of(SignedIn who, UUID studentId, KitService.ClubTable table, Map<Tip, CushionMark> predicted) {
+        access.requireStudent(who, studentId);
+        List<TemplateMark> all = marks.of(studentId);
         Map<LocalDate, List<TemplateMark>> days = new LinkedHashMap<>();
         all.stream()
                 .filter(mark -> mark.tableId().equals(table.id()))
@@ -78,13 +89,20 @@ class TemplateService {
                 people.person(studentId).name(),
                 table.id(),
                 TableDrawing.of(table.spec()),
+                predicted.entrySet().stream()
+                        .map(mark -> view(mark.getKey(), mark.getValue(), table.spec()))
+                        .toList(),
                 days.entrySet().stream()
-                        .map(day -> new TemplateDay(day.getKey(), tips(day.getValue(), table.spec())))
+                        .map(day -> new TemplateDay(
+                                day.getKey(),
+                                tips(day.getValue(), table.spec()),
+                                TemplateReadings.of(day.getValue(), predicted, table.spec())
+                                        .orElse(null)))
                         .toList());
     }
 
     /** The tap's nearest cushion takes the mark, today. */
-    public TemplateView add(SignedIn who, UUID studentId, UUID tableId, Tip tip, Point tapped) {
+    public void add(SignedIn who, UUID studentId, UUID tableId, Tip tip, Point tapped) {
         access.requireStudent(who, studentId);
         TableSpec table = kit.table(tableId).spec();
         Cushion nearest = Stream.of(Cushion.values())
@@ -107,7 +125,6 @@ class TemplateService {
                 .count();
         Require.between("marks", (int) before + 1, 1, MOST_MARKS_A_DAY);
         marks.add(studentId, new TemplateMark(UUID.randomUUID(), tableId, today, tip, nearest, along), who.accountId());
-        return of(who, studentId, Optional.of(tableId));
     }
 
     public void remove(SignedIn who, UUID studentId, UUID id) {
@@ -153,6 +170,16 @@ class TemplateService {
                 ofTip.stream()
                         .map(mark -> new MarkView(mark.id(), place(mark.cushion(), mark.alongMillimetres(), table)))
                         .toList());
+    }
+
+    private static PredictedMark view(Tip tip, CushionMark mark, TableSpec table) {
+        double half = NINE_IN_TEN * mark.spreadSights();
+        return new PredictedMark(
+                tip,
+                mark.cushion(),
+                PointView.of(mark.cushion().nosePoint(mark.sights(), table)),
+                PointView.of(mark.cushion().nosePoint(mark.sights() - half, table)),
+                PointView.of(mark.cushion().nosePoint(mark.sights() + half, table)));
     }
 
     private static PointView place(Cushion cushion, double alongMillimetres, TableSpec table) {

@@ -11,7 +11,13 @@ import java.util.List;
 import java.util.UUID;
 
 /** A student's template on one table, newest day first. */
-record TemplateView(UUID studentId, String studentName, UUID tableId, TableDrawing table, List<TemplateDay> days) {
+record TemplateView(
+        UUID studentId,
+        String studentName,
+        UUID tableId,
+        TableDrawing table,
+        List<PredictedMark> predicted,
+        List<TemplateDay> days) {
     /** One mark on the nose of its cushion. */
     record MarkView(UUID id, PointView place) {}
 
@@ -38,5 +44,21 @@ record TemplateView(UUID studentId, String studentName, UUID tableId, TableDrawi
             @MayBeMissing Reason reason,
             List<MarkView> all) {}
 
-    record TemplateDay(LocalDate takenOn, List<TipView> tips) {}
+    /**
+     * Where one tip's mark should be on this table, with this student's own errors.
+     *
+     * @param lower end of where nine strokes in ten meet the cushion
+     */
+    record PredictedMark(Tip tip, Cushion cushion, PointView place, PointView lower, PointView upper) {}
+
+    /** Higher than called where positive (mm); clear where it is beyond what chance does. */
+    record TipReading(Tip tip, double higherMillimetres, boolean clear) {}
+
+    /** What a day's marks say: harder than called where positive. */
+    record ReadingOfDay(double harderPercent, boolean paceClear, List<TipReading> tips) {}
+
+    record TemplateDay(
+            LocalDate takenOn,
+            List<TipView> tips,
+            @MayBeMissing ReadingOfDay reading) {}
 }

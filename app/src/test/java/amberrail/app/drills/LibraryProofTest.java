@@ -51,6 +51,11 @@ class LibraryProofTest {
      */
     private static final Set<String> FLAGGED = Set.of("stop-and-slide", "black-and-stay", "past-the-side-door");
 
+    /** All tables of all drills, as before drills ship; else all home tables, and of every third drill the others too. */
+    private static final boolean WHOLE = Boolean.getBoolean("amber.wholeProof");
+
+    private static final int EVERY = 3;
+
     static List<Drill> drills() {
         String only = System.getProperty("amber.drill", "");
         return new ShippedDrills()
@@ -63,7 +68,8 @@ class LibraryProofTest {
         List<String> wrong = new ArrayList<>();
         List<Double> grades = new ArrayList<>();
         List<String> flags = new ArrayList<>();
-        for (String tableId : drill.tables()) {
+        boolean whole = WHOLE || Math.floorMod(drill.id().hashCode(), EVERY) == 0;
+        for (String tableId : whole ? drill.tables() : drill.tables().subList(0, 1)) {
             TableSpec spec = TablePresets.byId(tableId);
             for (int station = 0; station < drill.stations().size(); station++) {
                 List<Difficulty.Played> images = new ArrayList<>();
@@ -85,7 +91,9 @@ class LibraryProofTest {
                     drill.id(), grades.stream().map(Math::round).toList(), wrong, flags);
         }
         assertThat(wrong).as(drill.id()).isEmpty();
-        assertThat(!flags.isEmpty()).as(drill.id() + " flagged: " + flags).isEqualTo(FLAGGED.contains(drill.id()));
+        if (whole || !flags.isEmpty()) {
+            assertThat(!flags.isEmpty()).as(drill.id() + " flagged: " + flags).isEqualTo(FLAGGED.contains(drill.id()));
+        }
         for (int i = 1; i < grades.size(); i++) {
             assertThat(grades.get(i))
                     .as(drill.id() + " station " + (i + 1) + " of " + grades)

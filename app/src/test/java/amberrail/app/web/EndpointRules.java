@@ -10,6 +10,8 @@ abstract class EndpointRules extends AppTest {
     static final int SIGNED_OUT = 401;
     static final int FORBIDDEN = 403;
     static final int NOT_FOUND = 404;
+    static final int BAD_REQUEST = 400;
+    static final int CONFLICT = 409;
 
     /** One endpoint and the statuses for head coach (who coaches the student), the student, other coach, other student. */
     record Rule(String method, String path, Object body, int head, int self, int otherCoach, int otherStudent) {}

@@ -9,7 +9,7 @@ import java.util.Map;
 import java.util.UUID;
 
 /** Every endpoint with a body that it takes, and who may ask it; kept complete by {@link WhoMayTest}. */
-abstract class EveryEndpoint extends PlanEndpoints {
+abstract class EveryEndpoint extends KitEndpoints {
     List<Rule> rules(SignedIn student, SignedIn coach, String session) throws Exception {
         UUID attempt = UUID.randomUUID();
         String own = "/api/v1/sessions/" + session;
@@ -66,6 +66,7 @@ abstract class EveryEndpoint extends PlanEndpoints {
         String person = "/api/v1/people/" + student.accountId();
         String coaching = "/api/v1/students/" + student.accountId() + "/coaches/" + coach.accountId();
         List<Rule> rules = new ArrayList<>(planRules(student));
+        rules.addAll(kitRules(student));
         rules.addAll(List.of(
                 everybody("GET", "/api/v1/me", null),
                 everybody("PUT", "/api/v1/me/preferences", preferences),
@@ -100,6 +101,7 @@ abstract class EveryEndpoint extends PlanEndpoints {
                 coaches("DELETE", drill + "/grades?tableId=" + club.table(), null, NO_CONTENT),
                 everybody("GET", drill + "/recipes?tableId=" + club.table(), null),
                 everybody("GET", drill + "/usual-way?tableId=" + club.table(), null),
+                everybody("GET", drill + "/moved-landing?tableId=" + club.table(), null),
                 coaches("POST", "/api/v1/bench/recipes", recipesOfDraft, OK),
                 coaches("POST", "/api/v1/bench/target-size", Map.of("asked", recipesOfDraft, "share", 0.5), OK),
                 everybody(

@@ -6,7 +6,6 @@ import amberrail.core.drill.PlacedBall;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.drill.Skill;
 import amberrail.core.motion.Bridge;
-import amberrail.core.motion.Physics;
 import amberrail.core.recipe.AimSearch;
 import amberrail.core.recipe.ShotTask;
 import amberrail.core.recipe.Teaching;
@@ -14,6 +13,8 @@ import amberrail.core.recipe.Way;
 import amberrail.core.simulation.PlayedShot;
 import amberrail.core.simulation.ShotTable;
 import amberrail.core.simulation.TableBall;
+import amberrail.core.table.TablePlan;
+import amberrail.core.table.TableSpec;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -23,8 +24,8 @@ public final class ShotTasks {
     private ShotTasks() {}
 
     /** A shot that belongs to no drill. */
-    public static ShotTask of(ShotLayout layout, ShotTable table, Physics physics, boolean sideAllowed) {
-        return of(layout, table, physics, sideAllowed, Teaching.NOTHING);
+    public static ShotTask of(ShotLayout layout, TableSpec table, boolean sideAllowed) {
+        return of(layout, table, sideAllowed, Teaching.NOTHING);
     }
 
     /** Which ways to play are a skill; the others of potting, position and safety are as good as each other. */
@@ -43,12 +44,12 @@ public final class ShotTasks {
     }
 
     /** A shot with what it is there to teach; balls keep the layout's order, and the cue ball's index is the layout's. */
-    public static ShotTask of(
-            ShotLayout layout, ShotTable table, Physics physics, boolean sideAllowed, Teaching teaching) {
+    public static ShotTask of(ShotLayout layout, TableSpec table, boolean sideAllowed, Teaching teaching) {
         Predicate<PlayedShot> success = Judge.successes(layout);
         return new ShotTask(
-                table,
-                physics,
+                ShotTable.of(TablePlan.of(table)),
+                table.physics(),
+                table.level(),
                 balls(layout),
                 layout.cueIndex(),
                 layout.potLine()

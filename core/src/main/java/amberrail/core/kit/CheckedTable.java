@@ -4,7 +4,6 @@ import amberrail.core.geometry.Units;
 import amberrail.core.motion.Physics;
 import amberrail.core.simulation.LoneBall;
 import amberrail.core.simulation.ShotTable;
-import amberrail.core.simulation.TablePhysics;
 import amberrail.core.table.BallSpec;
 import amberrail.core.table.TablePlan;
 import amberrail.core.table.TableSpec;
@@ -13,7 +12,7 @@ import amberrail.core.table.TableSpec;
 public record CheckedTable(TableSpec spec, Physics preset) {
     /** With the numbers that go with its kind. */
     public static CheckedTable of(TableSpec spec) {
-        return new CheckedTable(spec, TablePhysics.usual(spec.kind()));
+        return new CheckedTable(spec, spec.kind().usualPhysics());
     }
 
     BallSpec ball() {

@@ -34,14 +34,13 @@ public final class TableCheck {
         ClothScale scale = new ClothScale(table.preset());
         double[] z = found.mode();
         double[][] covariance = found.covariance();
-        return new TableEstimate(
+        TableFigures figures = new TableFigures(
                 log(scale.rolling(z[ClothScale.ROLLING]), covariance, ClothScale.ROLLING),
                 log(scale.sliding(z[ClothScale.SLIDING]), covariance, ClothScale.SLIDING),
                 restitution(scale.restitution(z[ClothScale.RESTITUTION]), covariance),
                 drift(scale.drift(z[ClothScale.DRIFT_X]), covariance, ClothScale.DRIFT_X),
-                drift(scale.drift(z[ClothScale.DRIFT_Y]), covariance, ClothScale.DRIFT_Y),
-                faults.among(readings, found),
-                new Posterior(z, found.precision()));
+                drift(scale.drift(z[ClothScale.DRIFT_Y]), covariance, ClothScale.DRIFT_Y));
+        return new TableEstimate(figures, faults.among(readings, found), new Posterior(z, found.precision()));
     }
 
     private static void requireOfTable(List<Reading> readings) {
@@ -55,7 +54,7 @@ public final class TableCheck {
         }
     }
 
-    private static Estimated log(double value, double[][] covariance, int unknown) {
+    static Estimated log(double value, double[][] covariance, int unknown) {
         double half = HALF_WIDTH * ClothScale.LOG_SPREAD * Math.sqrt(covariance[unknown][unknown]);
         return new Estimated(value, new Interval(value * Math.exp(-half), value * Math.exp(half)));
     }
@@ -66,7 +65,7 @@ public final class TableCheck {
     }
 
     /** A normal distribution cut at 1: its mean, and the quantiles of what is left. */
-    private static Estimated restitution(double mode, double[][] covariance) {
+    static Estimated restitution(double mode, double[][] covariance) {
         double sd =
                 ClothScale.RESTITUTION_SPREAD * Math.sqrt(covariance[ClothScale.RESTITUTION][ClothScale.RESTITUTION]);
         double below = Normal.cumulative((1 - mode) / sd);

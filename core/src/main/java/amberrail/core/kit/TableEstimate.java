@@ -1,6 +1,5 @@
 package amberrail.core.kit;
 
-import amberrail.core.motion.Physics;
 import java.util.List;
 
 /**
@@ -8,32 +7,11 @@ import java.util.List;
  *
  * @param suspicions readings that do not go with the others, worst first
  */
-public record TableEstimate(
-        Estimated rollingFriction,
-        Estimated slidingFriction,
-        Estimated cushionRestitution,
-        Estimated driftX,
-        Estimated driftY,
-        List<Suspicion> suspicions,
-        Posterior posterior) {
+public record TableEstimate(TableFigures figures, List<Suspicion> suspicions, Posterior posterior) {
     public TableEstimate {
         suspicions = List.copyOf(suspicions);
     }
 
-    public ClothNumbers numbers() {
-        return new ClothNumbers(
-                rollingFriction.value(),
-                slidingFriction.value(),
-                cushionRestitution.value(),
-                driftX.value(),
-                driftY.value());
-    }
-
-    /** The engine's numbers, all that was not measured as in the preset. */
-    public Physics on(Physics preset) {
-        return numbers().on(preset);
-    }
-
-    /** Mode and precision in the scale of the preset: what a cue check goes on from. */
+    /** Mode and precision in the scale of the preset: what a cue check and learning from play go on from. */
     public record Posterior(double[] mode, double[][] precision) {}
 }

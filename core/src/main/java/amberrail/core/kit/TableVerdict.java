@@ -58,12 +58,12 @@ public record TableVerdict(
         NEEDS_LEVELLING
     }
 
-    public static TableVerdict of(CheckedTable table, TableEstimate found) {
+    public static TableVerdict of(CheckedTable table, TableFigures found) {
         Physics preset = table.preset();
         double metres = STATED_METRES_PER_SECOND
                 * STATED_METRES_PER_SECOND
                 / (2 * found.rollingFriction().value() * preset.gravity());
-        double strays = straysMillimetres(table, found);
+        double strays = straysMillimetres(table, found.on(table.preset()));
         return new TableVerdict(
                 pace(found.rollingFriction().interval(), preset.rollingFriction()),
                 metres / table.lengthMetres(),
@@ -97,15 +97,14 @@ public record TableVerdict(
     }
 
     /** Across to its travel, of a ball that rolls square to the drift and would come one table length without it. */
-    private static double straysMillimetres(CheckedTable table, TableEstimate found) {
-        Physics physics = found.on(table.preset());
+    static double straysMillimetres(CheckedTable table, Physics physics) {
         double speed = Math.sqrt(2 * physics.rollingFriction() * physics.gravity() * table.lengthMetres());
         double drift = Math.atan2(physics.driftY(), physics.driftX());
         double across = drift - Math.PI / 2;
         return 1000 * RollToRest.of(physics, speed, across, across).leftMetres();
     }
 
-    private static Drift drift(TableEstimate found, double strays) {
+    private static Drift drift(TableFigures found, double strays) {
         boolean told = !found.driftX().interval().contains(0)
                 || !found.driftY().interval().contains(0);
         if (!told || strays < NOTICED_DRIFT_MILLIMETRES) {

@@ -10,7 +10,6 @@ import amberrail.core.simulation.ShotRunner;
 import amberrail.core.simulation.StrokeNoise;
 import amberrail.core.simulation.SuccessRate;
 import amberrail.core.simulation.SuccessSimulation;
-import amberrail.core.simulation.TableLevel;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -273,7 +272,7 @@ public final class RecipeSolver {
             successes += runner.successes(
                     stroke.onBall(task.cueRadiusMillimetres()),
                     task.errors(ExecutionErrors.REFERENCE),
-                    TableLevel.NEVER_CHECKED,
+                    task.level(),
                     Noise.SCREENING,
                     batch,
                     task.success());
@@ -318,8 +317,7 @@ public final class RecipeSolver {
     }
 
     private SuccessRate success(PlannedStroke stroke, StrokeNoise noise) {
-        return new SuccessSimulation(
-                        task.table(), task.physics(), task.balls(), task.cueBall(), TableLevel.NEVER_CHECKED)
+        return new SuccessSimulation(task.table(), task.physics(), task.balls(), task.cueBall(), task.level())
                 .estimate(
                         stroke.onBall(task.cueRadiusMillimetres()),
                         task.errors(ExecutionErrors.REFERENCE),

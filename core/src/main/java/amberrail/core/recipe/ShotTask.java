@@ -9,6 +9,7 @@ import amberrail.core.simulation.PlayedShot;
 import amberrail.core.simulation.ShotRunner;
 import amberrail.core.simulation.ShotTable;
 import amberrail.core.simulation.TableBall;
+import amberrail.core.table.TableLevel;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -17,6 +18,7 @@ import java.util.function.Predicate;
 /**
  * A shot to find recipes for. The tests are asked from several threads and must keep nothing.
  *
+ * @param level       what is not known of the table's slope, and so left to chance in every stroke
  * @param cueBall     index of the cue ball in {@code balls}
  * @param aim         about the geometric aim of a pot; empty where the ball is not simply potted (kicks, safeties, doubles): then
  *                    every direction is looked at
@@ -30,6 +32,7 @@ import java.util.function.Predicate;
 public record ShotTask(
         ShotTable table,
         Physics physics,
+        TableLevel level,
         List<TableBall> balls,
         int cueBall,
         Optional<AimSearch> aim,
@@ -51,7 +54,13 @@ public record ShotTask(
 
     public ShotTask with(Bridge other) {
         return new ShotTask(
-                table, physics, balls, cueBall, aim, aimTest, success, target, sideAllowed, teaching, other);
+                table, physics, level, balls, cueBall, aim, aimTest, success, target, sideAllowed, teaching, other);
+    }
+
+    /** The same shot on a cloth with other numbers. */
+    public ShotTask on(Physics other) {
+        return new ShotTask(
+                table, other, level, balls, cueBall, aim, aimTest, success, target, sideAllowed, teaching, bridge);
     }
 
     /** The errors of this shot's strokes, of someone who errs by so much with the hand on the cloth; at the reference pace both. */

@@ -9,12 +9,11 @@ import amberrail.core.simulation.ExecutionErrors;
 import amberrail.core.simulation.LandingSimulation;
 import amberrail.core.simulation.PlayedShot;
 import amberrail.core.simulation.StrokeNoise;
-import amberrail.core.simulation.TableLevel;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
 
-/** Where a stroke's clean landings fall (mm): those of strokes that do what the pot asks and leave the cue ball up, on a table nobody has checked. */
+/** Where a stroke's clean landings fall (mm): those of strokes that do what the pot asks and leave the cue ball up. */
 public final class CleanLandings {
     private CleanLandings() {}
 
@@ -23,7 +22,7 @@ public final class CleanLandings {
             ShotLayout layout, ShotTask task, PlannedStroke stroke, ExecutionErrors errors, StrokeNoise noise) {
         int cue = task.cueBall();
         Predicate<PlayedShot> pots = layout.pocket().isPresent() ? Judge.pots(layout) : played -> true;
-        return new LandingSimulation(task.table(), task.physics(), task.balls(), cue, TableLevel.NEVER_CHECKED)
+        return new LandingSimulation(task.table(), task.physics(), task.balls(), cue, task.level())
                 .landings(
                         stroke.onBall(task.balls().get(cue).radiusMillimetres()),
                         task.errors(errors),

@@ -10,8 +10,6 @@ import amberrail.core.grading.ShotTasks;
 import amberrail.core.motion.Bridge;
 import amberrail.core.motion.Physics;
 import amberrail.core.recipe.ShotTask;
-import amberrail.core.simulation.ShotTable;
-import amberrail.core.simulation.TablePhysics;
 import amberrail.core.table.SightPosition;
 import amberrail.core.table.TablePlan;
 import amberrail.core.table.TablePresets;
@@ -26,18 +24,10 @@ import java.util.Objects;
  * @param sideAllowed whether strokes with side may be proposed
  * @param skill       what the drill is there to teach
  */
-public record SetUp(
-        Shot shot,
-        boolean mirrored,
-        TableSpec table,
-        Physics physics,
-        double zoneScale,
-        boolean sideAllowed,
-        Skill skill) {
+public record SetUp(Shot shot, boolean mirrored, TableSpec table, double zoneScale, boolean sideAllowed, Skill skill) {
     public SetUp {
         Objects.requireNonNull(shot);
         Objects.requireNonNull(table);
-        Objects.requireNonNull(physics);
         Objects.requireNonNull(skill);
     }
 
@@ -47,7 +37,6 @@ public record SetUp(
                 drill.station(station).shots().get(shot),
                 mirrored,
                 table,
-                TablePhysics.usual(table.kind()),
                 zoneScale(drill, table),
                 drill.sideAllowed(),
                 drill.primarySkill());
@@ -60,25 +49,39 @@ public record SetUp(
                 TablePresets.byId(drill.tables().get(0)).lengthMillimetres());
     }
 
-    /** The side on which ways to play are worked out; the mirror's are its mirror images. */
-    public SetUp original() {
-        return onSide(false);
+    /** How this shot is played on the numbers of its table. */
+    public Physics physics() {
+        return table.physics();
     }
 
+    /**
+     * The side on which ways to play are worked out; the mirror's are its mirror images. On a table that slopes across, the mirror image of a shot is
+     * played on the mirror image of the table.
+     */
+    public SetUp original() {
+        return mirrored ? new SetUp(shot, false, table.mirrored(), zoneScale, sideAllowed, skill) : this;
+    }
+
+    /** The same shot on the same table with the numbers that go with its kind. */
+    public SetUp onPreset() {
+        return new SetUp(shot, mirrored, table.withPreset(), zoneScale, sideAllowed, skill);
+    }
+
+    /** The same shot on one side of the same table. */
     public SetUp onSide(boolean otherSide) {
-        return new SetUp(shot, otherSide, table, physics, zoneScale, sideAllowed, skill);
+        return new SetUp(shot, otherSide, table, zoneScale, sideAllowed, skill);
     }
 
     /** The same shot played from where the cue ball really lay (mm, on this side): how a pattern goes on. */
     public SetUp playedFrom(Point cueAt) {
         SightPosition at = SightPosition.of(onThisSide(cueAt), table);
         Position there = new Position.AtSights(at.along(), at.across());
-        return new SetUp(shot.withCueBallAt(there), mirrored, table, physics, zoneScale, sideAllowed, skill);
+        return new SetUp(shot.withCueBallAt(there), mirrored, table, zoneScale, sideAllowed, skill);
     }
 
     /** The same with the cue guided otherwise than the drill plans. */
     public SetUp playedWith(Bridge bridge) {
-        return new SetUp(shot.with(bridge), mirrored, table, physics, zoneScale, sideAllowed, skill);
+        return new SetUp(shot.with(bridge), mirrored, table, zoneScale, sideAllowed, skill);
     }
 
     /** A place of the original side on this one, or of this side on the original (mm). */
@@ -97,12 +100,7 @@ public record SetUp(
     /** For the engine, as the shot lies on this side. */
     public ShotTask task() {
         ShotLayout layout = drawn();
-        return ShotTasks.of(
-                        layout,
-                        ShotTable.of(TablePlan.of(table)),
-                        physics,
-                        sideAllowed,
-                        ShotTasks.teaching(skill, layout))
+        return ShotTasks.of(layout, table, sideAllowed, ShotTasks.teaching(skill, layout))
                 .with(shot.bridge());
     }
 

@@ -3,6 +3,7 @@ package amberrail.core.simulation;
 import amberrail.core.geometry.Point;
 import amberrail.core.motion.CueStrike;
 import amberrail.core.motion.Physics;
+import amberrail.core.table.TableLevel;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -2,6 +2,7 @@ package amberrail.core.simulation;
 
 import amberrail.core.motion.CueStrike;
 import amberrail.core.motion.Physics;
+import amberrail.core.table.TableLevel;
 import java.util.List;
 import java.util.function.BooleanSupplier;
 import java.util.function.Predicate;

@@ -1,17 +1,23 @@
 package amberrail.core.table;
 
-/** The game a table is built for; decides markings, sights and the default tip. */
+import amberrail.core.motion.Physics;
+
+/** The game a table is built for; decides markings, sights, the default tip, and the numbers of all that nobody has measured (physics/model.md, section 8). */
 public enum TableKind {
-    POOL(true, 12.5),
-    SNOOKER(false, 9.5),
-    PUB(false, 9.5);
+    POOL(true, 12.5, 22, Physics.POOL),
+    SNOOKER(false, 9.5, 25, Physics.SNOOKER),
+    PUB(false, 9.5, 18, Physics.PUB);
 
     private final boolean inlaidSights;
     private final double tipDiameterMillimetres;
+    private final double usualEndMassRatio;
+    private final Physics usualPhysics;
 
-    TableKind(boolean inlaidSights, double tipDiameterMillimetres) {
+    TableKind(boolean inlaidSights, double tipDiameterMillimetres, double usualEndMassRatio, Physics usualPhysics) {
         this.inlaidSights = inlaidSights;
         this.tipDiameterMillimetres = tipDiameterMillimetres;
+        this.usualEndMassRatio = usualEndMassRatio;
+        this.usualPhysics = usualPhysics;
     }
 
     /** Whether the sights are on the wood; else they are a computed grid and positions are read in mm first. */
@@ -22,5 +28,15 @@ public enum TableKind {
     /** Default cue tip diameter, which is also the length of "one tip" (mm). */
     public double tipDiameterMillimetres() {
         return tipDiameterMillimetres;
+    }
+
+    /** End-mass ratio of a usual cue of that game, for squirt. */
+    public double usualEndMassRatio() {
+        return usualEndMassRatio;
+    }
+
+    /** Cloth, balls and cushions of a usual table of that kind. */
+    public Physics usualPhysics() {
+        return usualPhysics;
     }
 }

@@ -9,10 +9,7 @@ import amberrail.core.drill.ShotLayout;
 import amberrail.core.drill.ZonePlan;
 import amberrail.core.grading.ShotTasks;
 import amberrail.core.recipe.ShotTask;
-import amberrail.core.simulation.ShotTable;
-import amberrail.core.simulation.TablePhysics;
 import amberrail.core.table.PocketName;
-import amberrail.core.table.TableKind;
 import amberrail.core.table.TablePlan;
 import amberrail.core.table.TablePresets;
 import java.util.List;
@@ -37,6 +34,6 @@ final class RingShot {
     }
 
     static ShotTask task(boolean mirrored) {
-        return ShotTasks.of(layout(mirrored), ShotTable.of(TABLE), TablePhysics.usual(TableKind.POOL), false);
+        return ShotTasks.of(layout(mirrored), TABLE.spec(), false);
     }
 }

@@ -11,12 +11,10 @@ import amberrail.core.drill.Shot;
 import amberrail.core.drill.ShotLayout;
 import amberrail.core.drill.ZonePlan;
 import amberrail.core.motion.Bridge;
-import amberrail.core.motion.Physics;
 import amberrail.core.recipe.PreferredRecipe;
 import amberrail.core.recipe.RecipeSolver;
 import amberrail.core.recipe.ShotTask;
 import amberrail.core.recipe.Teaching;
-import amberrail.core.simulation.ShotTable;
 import amberrail.core.simulation.StrokeNoise;
 import amberrail.core.table.PocketName;
 import amberrail.core.table.TablePlan;
@@ -94,6 +92,7 @@ class DifficultyTest {
         return new ShotTask(
                 task.table(),
                 task.physics(),
+                task.level(),
                 task.balls(),
                 task.cueBall(),
                 task.aim(),
@@ -120,7 +119,7 @@ class DifficultyTest {
                                         new Position.ForPot("1", PocketName.NE, 0, 0), radiusMillimetres))),
                 ArrivalLine.AIM);
         ShotLayout layout = ShotLayout.of(shot, PLAN, TablePresets.POOL_9FT.balls(), false);
-        ShotTask task = ShotTasks.of(layout, ShotTable.of(PLAN), Physics.POOL, false);
+        ShotTask task = ShotTasks.of(layout, PLAN.spec(), false);
         return new Difficulty.Played(
                 task,
                 PreferredRecipe.of(RecipeSolver.solve(task), Teaching.NOTHING)

@@ -16,10 +16,7 @@ import amberrail.core.recipe.PreferredRecipe;
 import amberrail.core.recipe.RecipeSolver;
 import amberrail.core.recipe.ShotTask;
 import amberrail.core.recipe.Teaching;
-import amberrail.core.simulation.ShotTable;
-import amberrail.core.simulation.TablePhysics;
 import amberrail.core.table.PocketName;
-import amberrail.core.table.TableKind;
 import amberrail.core.table.TablePlan;
 import amberrail.core.table.TablePresets;
 import java.util.ArrayList;
@@ -50,7 +47,7 @@ class StationGradeTest {
                 TABLE.spec().balls(),
                 false,
                 1);
-        ShotTask task = ShotTasks.of(layout, ShotTable.of(TABLE), TablePhysics.usual(TableKind.POOL), false);
+        ShotTask task = ShotTasks.of(layout, TABLE.spec(), false);
         return List.of(new Difficulty.Played(
                 task,
                 PreferredRecipe.of(RecipeSolver.solve(task), Teaching.NOTHING)

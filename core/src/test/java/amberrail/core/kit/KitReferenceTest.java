@@ -6,7 +6,6 @@ import static org.assertj.core.data.Percentage.withPercentage;
 import amberrail.core.motion.CueStrike;
 import amberrail.core.motion.Physics;
 import amberrail.core.simulation.LoneBall;
-import amberrail.core.simulation.TablePhysics;
 import amberrail.core.table.TablePresets;
 import amberrail.core.testing.CaseFile;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -69,7 +68,7 @@ class KitReferenceTest {
     }
 
     private static CueEstimate cue(CheckedTable table, TableEstimate cloth, List<SideReading> strokes) {
-        double usual = TablePhysics.usualEndMassRatio(table.spec().kind());
+        double usual = table.spec().kind().usualEndMassRatio();
         return CueCheck.of(table, cloth.posterior(), usual, strokes, ReadingNoise.USUAL);
     }
 
@@ -107,11 +106,11 @@ class KitReferenceTest {
 
     private static Map<String, ToEstimate> numbers() {
         Map<String, ToEstimate> numbers = new LinkedHashMap<>();
-        numbers.put("muRoll", one -> one.cloth.rollingFriction());
-        numbers.put("muSlide", one -> one.cloth.slidingFriction());
-        numbers.put("cushionRestitution", one -> one.cloth.cushionRestitution());
-        numbers.put("driftX", one -> one.cloth.driftX());
-        numbers.put("driftY", one -> one.cloth.driftY());
+        numbers.put("muRoll", one -> one.cloth.figures().rollingFriction());
+        numbers.put("muSlide", one -> one.cloth.figures().slidingFriction());
+        numbers.put("cushionRestitution", one -> one.cloth.figures().cushionRestitution());
+        numbers.put("driftX", one -> one.cloth.figures().driftX());
+        numbers.put("driftY", one -> one.cloth.figures().driftY());
         numbers.put("endMassRatio", one -> one.cue.endMassRatio());
         numbers.put("elevationDegrees", one -> one.cue.elevationDegrees());
         return numbers;
@@ -162,7 +161,8 @@ class KitReferenceTest {
     @Test
     void afterTheCheckStrokesRoundThreeCushionsEndThreeTimesNearer() {
         double before = median(CASES.stream().flatMapToDouble(one -> misses(one, one.table.preset())));
-        double after = median(CASES.stream().flatMapToDouble(one -> misses(one, one.cloth.on(one.table.preset()))));
+        double after = median(CASES.stream()
+                .flatMapToDouble(one -> misses(one, one.cloth.figures().on(one.table.preset()))));
         assertThat(after).isLessThanOrEqualTo(before / 3);
     }
 
@@ -208,8 +208,8 @@ class KitReferenceTest {
                 wrong.add(one.one.get("id").asText() + " mends " + found.suspicions());
             } else {
                 TableEstimate after = TableCheck.of(one.table, mended);
-                assertThat(after.rollingFriction().value())
-                        .isCloseTo(one.cloth.rollingFriction().value(), withPercentage(0.1));
+                assertThat(after.figures().rollingFriction().value())
+                        .isCloseTo(one.cloth.figures().rollingFriction().value(), withPercentage(0.1));
             }
         });
         assertThat(wrong).isEmpty();

@@ -8,7 +8,6 @@ import amberrail.core.motion.BallState;
 import amberrail.core.motion.Physics;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.simulation.LoneBall;
-import amberrail.core.simulation.TablePhysics;
 import amberrail.core.table.TablePresets;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -44,21 +43,22 @@ class TableCheckTest {
     void readingsWithoutErrorGiveTheNumbersBack() {
         ClothNumbers truth = new ClothNumbers(0.0085, 0.2, 0.93, 0.004, -0.003);
         TableEstimate found = TableCheck.of(table, exact(truth));
-        assertThat(found.rollingFriction().value()).isCloseTo(0.0085, within(0.0001));
-        assertThat(found.cushionRestitution().value()).isCloseTo(0.93, within(0.012));
-        assertThat(found.cushionRestitution().interval().contains(0.93)).isTrue();
-        assertThat(found.driftX().value()).isCloseTo(0.004, within(0.0004));
-        assertThat(found.driftY().value()).isCloseTo(-0.003, within(0.0004));
+        assertThat(found.figures().rollingFriction().value()).isCloseTo(0.0085, within(0.0001));
+        assertThat(found.figures().cushionRestitution().value()).isCloseTo(0.93, within(0.012));
+        assertThat(found.figures().cushionRestitution().interval().contains(0.93))
+                .isTrue();
+        assertThat(found.figures().driftX().value()).isCloseTo(0.004, within(0.0004));
+        assertThat(found.figures().driftY().value()).isCloseTo(-0.003, within(0.0004));
         assertThat(found.suspicions()).isEmpty();
     }
 
     @Test
     void withoutReadingsItIsThePresetWithAWideInterval() {
         TableEstimate found = TableCheck.of(table, List.of());
-        assertThat(found.rollingFriction().value()).isCloseTo(0.010, within(1e-9));
-        assertThat(found.rollingFriction().interval().upper()).isGreaterThan(0.016);
-        assertThat(found.cushionRestitution().interval().upper()).isLessThanOrEqualTo(1);
-        TableVerdict verdict = TableVerdict.of(table, found);
+        assertThat(found.figures().rollingFriction().value()).isCloseTo(0.010, within(1e-9));
+        assertThat(found.figures().rollingFriction().interval().upper()).isGreaterThan(0.016);
+        assertThat(found.figures().cushionRestitution().interval().upper()).isLessThanOrEqualTo(1);
+        TableVerdict verdict = TableVerdict.of(table, found.figures());
         assertThat(verdict.cloth()).isEqualTo(TableVerdict.Pace.NOT_TOLD_YET);
         assertThat(verdict.cushions()).isEqualTo(TableVerdict.Liveliness.NOT_TOLD_YET);
         assertThat(verdict.drift()).isEqualTo(TableVerdict.Drift.NONE);
@@ -71,8 +71,10 @@ class TableCheckTest {
         List<Reading> all = exact(new ClothNumbers(0.0085, 0.2, 0.93, 0.002, 0.001));
         double before = Double.MAX_VALUE;
         for (int n = 0; n <= 4; n++) {
-            var interval =
-                    TableCheck.of(table, all.subList(0, n)).rollingFriction().interval();
+            var interval = TableCheck.of(table, all.subList(0, n))
+                    .figures()
+                    .rollingFriction()
+                    .interval();
             double width = Math.log(interval.upper() / interval.lower());
             assertThat(width).isLessThanOrEqualTo(before * 1.02);
             before = width;
@@ -84,8 +86,9 @@ class TableCheckTest {
         List<Reading> readings = exact(new ClothNumbers(0.012, 0.2, 0.95, -0.004, 0.002));
         List<Reading> turned = new ArrayList<>(readings);
         Collections.reverse(turned);
-        double one = TableCheck.of(table, readings).rollingFriction().value();
-        assertThat(TableCheck.of(table, turned).rollingFriction().value()).isCloseTo(one, within(1e-5));
+        double one = TableCheck.of(table, readings).figures().rollingFriction().value();
+        assertThat(TableCheck.of(table, turned).figures().rollingFriction().value())
+                .isCloseTo(one, within(1e-5));
     }
 
     /** Whatever somebody types: finite numbers in order, and no library's exception. */
@@ -108,23 +111,25 @@ class TableCheckTest {
             }
             TableEstimate found = TableCheck.of(table, readings);
             for (Estimated one : List.of(
-                    found.rollingFriction(),
-                    found.slidingFriction(),
-                    found.cushionRestitution(),
-                    found.driftX(),
-                    found.driftY())) {
+                    found.figures().rollingFriction(),
+                    found.figures().slidingFriction(),
+                    found.figures().cushionRestitution(),
+                    found.figures().driftX(),
+                    found.figures().driftY())) {
                 assertThat(one.value()).isFinite();
                 assertThat(one.interval().lower()).isFinite();
                 assertThat(one.interval().upper()).isFinite();
             }
-            assertThat(found.cushionRestitution().interval().upper()).isLessThanOrEqualTo(1);
+            assertThat(found.figures().cushionRestitution().interval().upper()).isLessThanOrEqualTo(1);
         }
     }
 
     @Test
     void aFastClothADullCushionAndAnUnlevelBedAreSaid() {
-        TableVerdict fast =
-                TableVerdict.of(table, TableCheck.of(table, exact(new ClothNumbers(0.007, 0.2, 0.90, 0, 0.006))));
+        TableVerdict fast = TableVerdict.of(
+                table,
+                TableCheck.of(table, exact(new ClothNumbers(0.007, 0.2, 0.90, 0, 0.006)))
+                        .figures());
         assertThat(fast.cloth()).isEqualTo(TableVerdict.Pace.FAST);
         assertThat(fast.tableLengths()).isCloseTo(1 / (2 * 0.007 * 9.81) / 2.54, within(0.1));
         assertThat(fast.cushions()).isEqualTo(TableVerdict.Liveliness.DULL);
@@ -141,6 +146,6 @@ class TableCheckTest {
         assertThatThrownBy(() -> new ReboundReading(0.2, 0.6, 0, 1, 0)).hasMessageContaining("metresBack");
         assertThatThrownBy(() -> TableCheck.of(table, List.of(new SideReading(0.3, 0.6, 0, 10, 0.7, 40))))
                 .hasMessageContaining("readings");
-        assertThat(TablePhysics.usual(table.spec().kind())).isEqualTo(table.preset());
+        assertThat(table.spec().kind().usualPhysics()).isEqualTo(table.preset());
     }
 }

@@ -18,6 +18,7 @@ import amberrail.core.simulation.ShotTable;
 import amberrail.core.simulation.TableBall;
 import amberrail.core.table.BallSpec;
 import amberrail.core.table.PocketName;
+import amberrail.core.table.TableLevel;
 import amberrail.core.table.TablePlan;
 import amberrail.core.table.TablePresets;
 import java.util.List;
@@ -186,6 +187,7 @@ class RecipeSolverTest {
         ShotTask task = new ShotTask(
                 ShotTable.of(PLAN),
                 Physics.POOL,
+                TableLevel.NEVER_CHECKED,
                 balls,
                 0,
                 Optional.empty(),
@@ -236,6 +238,7 @@ class RecipeSolverTest {
             return new ShotTask(
                     ShotTable.of(PLAN),
                     Physics.POOL,
+                    TableLevel.NEVER_CHECKED,
                     balls,
                     0,
                     Optional.of(AimSearch.about(

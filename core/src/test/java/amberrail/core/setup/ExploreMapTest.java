@@ -12,7 +12,6 @@ import amberrail.core.drill.Shot;
 import amberrail.core.drill.Skill;
 import amberrail.core.geometry.Point;
 import amberrail.core.recipe.PlannedStroke;
-import amberrail.core.simulation.TablePhysics;
 import amberrail.core.table.PocketName;
 import amberrail.core.table.TablePresets;
 import amberrail.core.table.TableSpec;
@@ -33,7 +32,7 @@ class ExploreMapTest {
                                 new Position.ForPot("1", PocketName.NE, cutDegrees, 400))),
                 List.of(Demand.PotBall.of("1", PocketName.NE)),
                 ArrivalLine.NATURAL_ROLL);
-        SetUp setUp = new SetUp(shot, false, TABLE, TablePhysics.usual(TABLE.kind()), 1, true, Skill.POSITION);
+        SetUp setUp = new SetUp(shot, false, TABLE, 1, true, Skill.POSITION);
         return ExploreMap.of(changed, setUp.task(), baseline, TIP_MILLIMETRES);
     }
 

@@ -9,7 +9,6 @@ import amberrail.core.drill.Position;
 import amberrail.core.drill.Shot;
 import amberrail.core.drill.Skill;
 import amberrail.core.drill.ZonePlan;
-import amberrail.core.simulation.TablePhysics;
 import amberrail.core.table.PocketName;
 import amberrail.core.table.TablePresets;
 import amberrail.core.table.TableSpec;
@@ -35,7 +34,7 @@ class WhatChangedTest {
                         new BallPlacement("cue", BallPlacement.Role.CUE, new Position.AtSights(4, 2))),
                 demands,
                 ArrivalLine.NATURAL_ROLL);
-        return new SetUp(shot, false, TABLE, TablePhysics.usual(TABLE.kind()), 1, false, Skill.POSITION);
+        return new SetUp(shot, false, TABLE, 1, false, Skill.POSITION);
     }
 
     private static final SetUp FIRST = setUp(6, 5, 200, false);

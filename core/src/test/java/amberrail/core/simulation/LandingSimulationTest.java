@@ -7,6 +7,7 @@ import amberrail.core.geometry.Point;
 import amberrail.core.motion.BallState;
 import amberrail.core.motion.CueStrike;
 import amberrail.core.motion.Physics;
+import amberrail.core.table.TableLevel;
 import amberrail.core.table.TablePlan;
 import amberrail.core.table.TablePresets;
 import java.util.List;

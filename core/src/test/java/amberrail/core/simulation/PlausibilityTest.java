@@ -209,7 +209,7 @@ class PlausibilityTest {
             int at = table.kind() == TableKind.POOL ? 0 : table.kind() == TableKind.SNOOKER ? 1 : 2;
             lines.add(new Line(
                     table.id() + ": table lengths of a 7 m/s centre stroke",
-                    TableLengths.of(7, TablePlan.of(table), TablePhysics.usual(table.kind())),
+                    TableLengths.of(7, TablePlan.of(table), table.kind().usualPhysics()),
                     "",
                     2,
                     lengths[at],
@@ -321,7 +321,7 @@ class PlausibilityTest {
         double mass = table.balls().cueBall().massKilograms();
         double height = table.noseHeightMillimetres() / 1000;
         double nose = 100 - Math.sqrt(height * (2 * radius - height));
-        Physics physics = TablePhysics.usual(table.kind());
+        Physics physics = table.kind().usualPhysics();
         BallState state = new BallState(nose - 1e-6, 50, speed, 0, 0, speed / radius, 0);
         ShotRecord record = ShotSimulator.release(
                 ShotTable.withoutPockets(100, 100, height),

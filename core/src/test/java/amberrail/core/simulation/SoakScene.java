@@ -22,7 +22,7 @@ record SoakScene(TableSpec table, Physics physics, List<TableBall> balls, CueStr
     static SoakScene random(Random random) {
         TableSpec table =
                 TablePresets.all().get(random.nextInt(TablePresets.all().size()));
-        Physics level = TablePhysics.usual(table.kind());
+        Physics level = table.kind().usualPhysics();
         double most = 0.9 * level.rollingFriction() * level.gravity();
         double turn = 2 * Math.PI * random.nextDouble();
         double pull = random.nextInt(3) == 0 ? most * random.nextDouble() : 0;

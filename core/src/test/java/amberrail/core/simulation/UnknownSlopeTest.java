@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import amberrail.core.motion.BallState;
 import amberrail.core.motion.CueStrike;
 import amberrail.core.motion.Physics;
+import amberrail.core.table.TableLevel;
 import amberrail.core.table.TablePlan;
 import amberrail.core.table.TablePresets;
 import java.util.List;

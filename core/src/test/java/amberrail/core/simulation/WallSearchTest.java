@@ -126,7 +126,7 @@ class WallSearchTest {
             this.spec = spec;
             plan = TablePlan.of(spec);
             table = TableContacts.of(plan);
-            physics = TablePhysics.usual(spec.kind());
+            physics = spec.kind().usualPhysics();
             walls.begin(table);
             put(0.5 * table.lengthMetres, 0.5 * table.widthMetres, 0, 0);
         }

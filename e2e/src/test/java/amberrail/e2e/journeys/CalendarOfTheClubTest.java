@@ -64,8 +64,10 @@ class CalendarOfTheClubTest extends Journey {
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Jory Pell"))
                 .click();
         page.keyboard().press("Escape");
-        page.getByLabel("Day", new Page.GetByLabelOptions().setExact(true)).fill(TYPED.format(day));
+        Locator typed = page.getByLabel("Day", new Page.GetByLabelOptions().setExact(true));
+        typed.fill(TYPED.format(day));
         page.keyboard().press("Enter");
+        assertThat(typed).hasValue(TYPED.format(day));
         page.getByLabel("Begins at").fill(at);
         page.locator(".p-dialog .p-select").last().click();
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Pool table, 9 ft"))

@@ -3,9 +3,8 @@ package amberrail.e2e.support;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
 
-/** The packed jar laid out in a folder with a class-data archive, as ./amber does it: journeys start many servers. */
+/** The packed jar laid out in a folder with a class-data archive by ./amber itself: journeys start many servers, and some start the script. */
 final class ExtractedJar {
     /** Bean definitions worked out when the jar was built, as ./amber starts it. */
     static final String PREPARED_BEANS = "-Dspring.aot.enabled=true";
@@ -25,35 +24,24 @@ final class ExtractedJar {
     }
 
     private static Path folder() {
-        return Prepared.folder("jar", folder -> {
-            run(List.of(
-                    java(),
-                    "-Djarmode=tools",
-                    "-jar",
-                    Prepared.jar().toString(),
-                    "extract",
-                    "--force",
-                    "--destination",
-                    folder.toString()));
-            Path training = Files.createTempDirectory("amber-training");
-            run(List.of(
-                    java(),
-                    "-XX:ArchiveClassesAtExit=" + folder.resolve("app.jsa"),
-                    PREPARED_BEANS,
-                    "-Dspring.context.exit=onRefresh",
-                    "-jar",
-                    folder.resolve(Prepared.jar().getFileName()).toString(),
-                    "--server.port=0",
-                    "--amber.data=" + training.resolve("data")));
-        });
+        // The mark alone lies there: it says that the script's own folder is made for this jar.
+        Prepared.folder("run", mark -> prepare());
+        return Prepared.jar().resolveSibling("run").toAbsolutePath().normalize();
     }
 
-    private static void run(List<String> command) throws IOException {
-        new ProcessBuilder(command)
+    private static void prepare() throws IOException {
+        Path repository = Path.of("..").toAbsolutePath().normalize();
+        Path log = Files.createTempFile("amber-prepare", ".log");
+        int status = new ProcessBuilder("./amber", "prepare")
+                .directory(repository.toFile())
                 .redirectErrorStream(true)
-                .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                .redirectOutput(log.toFile())
                 .start()
                 .onExit()
-                .join();
+                .join()
+                .exitValue();
+        if (status != 0) {
+            throw new IOException("./amber prepare failed: " + Files.readString(log));
+        }
     }
 }

@@ -29,6 +29,8 @@ public final class Script implements AutoCloseable {
 
     /** Started, and it has said that it is ready. */
     public static Script serve(Path data, String... options) throws IOException, InterruptedException {
+        // Laid out already: two scripts that begin at once must not both do it.
+        ExtractedJar.path();
         int port = Server.freePort();
         Path log = Files.createTempFile("amber-script", ".log");
         List<String> command =

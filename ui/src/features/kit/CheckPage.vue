@@ -1,0 +1,352 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useRouter } from 'vue-router'
+import { answer, api } from '@/api/client'
+import type { CheckPlace, ReadingKind, TableDrawing } from '@/api/types'
+import { remember, rememberedJson } from '@/device/localMemory'
+import ChoiceField from '@/shared/ChoiceField.vue'
+import PageState from '@/shared/PageState.vue'
+import SelectField from '@/shared/SelectField.vue'
+import { useAction } from '@/shared/useAction'
+import { useTables } from '@/shared/useTables'
+import { useUnits } from '@/shared/units'
+import CheckDrawing from './CheckDrawing.vue'
+import CueFoundRows from './CueFoundRows.vue'
+import EffectList from './EffectList.vue'
+import FoundRows from './FoundRows.vue'
+import TryForm from './TryForm.vue'
+import TryList from './TryList.vue'
+import { instantDay } from './kitDays'
+import { useCheck } from './useCheck'
+import { useKitWords } from './useKitWords'
+
+/** A check at the table: what to do next, the stopwatch, what the tries tell. */
+const props = defineProps<{ id: string }>()
+const { t } = useI18n()
+const router = useRouter()
+const { figure, length } = useUnits()
+const words = useKitWords()
+const check = useCheck(props.id)
+const { busy, problem: notDone, run } = useAction()
+const { tables } = useTables()
+const view = check.view
+
+const drawing = shallowRef<TableDrawing>()
+const drawingKey = (tableId: string) => `amber-drawing ${tableId}`
+/** The drawing is kept too: a check goes on away from the network. */
+async function draw(tableId: string): Promise<void> {
+  try {
+    drawing.value = (
+      await answer(api.GET('/api/v1/tables/{id}', { params: { path: { id: tableId } } }))
+    ).drawing
+    remember(drawingKey(tableId), JSON.stringify(drawing.value))
+  } catch {
+    // Away: as this device drew it last. The page says itself that the network is away.
+    drawing.value = rememberedJson<TableDrawing>(drawingKey(tableId))
+  }
+}
+onMounted(() => view.value && draw(view.value.tableId))
+watch(
+  () => view.value?.tableId,
+  (tableId) => tableId && draw(tableId),
+)
+
+const next = computed(() => view.value?.table?.next)
+const kinds = computed<ReadingKind[]>(() => [...new Set(view.value?.places.map(({ kind }) => kind) ?? [])])
+const chosenKind = ref<ReadingKind>()
+const chosenDegrees = ref<number>()
+const kind = computed<ReadingKind>(
+  () => chosenKind.value ?? next.value?.place.kind ?? kinds.value[0] ?? 'ROLL',
+)
+const ofKind = computed(() => view.value?.places.filter((one) => one.kind === kind.value) ?? [])
+/** What is asked for next, unless somebody has chosen otherwise. */
+const place = computed<CheckPlace | undefined>(
+  () =>
+    ofKind.value.find(({ directionDegrees }) => directionDegrees === chosenDegrees.value) ??
+    (next.value?.place.kind === kind.value ? next.value.place : undefined) ??
+    ofKind.value[0],
+)
+const strokes = computed(() => view.value?.cue?.strokes ?? [])
+const chosenStroke = ref<number>()
+const stroke = computed(
+  () => strokes.value[chosenStroke.value ?? -1] ?? view.value?.cue?.next ?? strokes.value[0],
+)
+const open = computed(() => view.value?.closedAt === undefined)
+const told = computed(() => view.value?.table?.anythingTold ?? view.value?.cue?.told ?? false)
+
+function tipWords(offset: number): string {
+  const way = offset === 0 ? 'middle' : offset > 0 ? 'right' : 'left'
+  return t(`kit.checkPage.tipAt.${way}`, { n: figure(Math.abs(offset), 0) })
+}
+function strokeWords(at: number): string {
+  const one = strokes.value[at]
+  return one ? `${tipWords(one.tipSideMillimetres)}, ${t(`kit.checkPage.${one.firm ? 'firm' : 'soft'}`)}` : ''
+}
+
+const task = computed(() =>
+  t(`kit.checkPage.what.${kind.value}`, {
+    tip: tipWords(stroke.value?.tipSideMillimetres ?? 0),
+    pace: t(`kit.checkPage.${stroke.value?.firm === false ? 'soft' : 'firm'}`),
+  }),
+)
+const why = computed(() =>
+  next.value && next.value.place.kind === kind.value
+    ? `${t(`kit.checkPage.why.${next.value.why}`, { n: next.value.moreTries })} ${t('kit.checkPage.for', { number: t(`kit.number.${next.value.number}`) })}`
+    : '',
+)
+const mark = computed(() =>
+  place.value
+    ? `${t('kit.checkPage.mark', { along: length(1000 * place.value.xMetres), across: length(1000 * place.value.yMetres) })} ${t('kit.checkPage.markSights', { along: figure(place.value.alongSights, 1), across: figure(place.value.acrossSights, 1) })}`
+    : '',
+)
+
+/** After each try the check says again what comes next. */
+function written(): void {
+  chosenDegrees.value = undefined
+  chosenStroke.value = undefined
+}
+
+async function take(): Promise<void> {
+  const now = view.value
+  if (!now) return
+  await run(async () => {
+    const asked = { params: { path: { id: props.id } }, body: { version: now.thingVersion } }
+    check.show(await answer(api.POST('/api/v1/kit/checks/{id}/take', asked)))
+    await router.push(now.cueId ? '/kit' : `/kit/tables/${now.tableId}`)
+  })
+}
+async function leave(): Promise<void> {
+  const now = view.value
+  await run(async () => {
+    await answer(api.POST('/api/v1/kit/checks/{id}/leave', { params: { path: { id: props.id } } }))
+    await router.push(now && !now.cueId ? `/kit/tables/${now.tableId}` : '/kit')
+  })
+}
+const otherTable = ref<string>()
+async function move(): Promise<void> {
+  const tableId = otherTable.value
+  if (!tableId) return
+  await run(async () => {
+    const asked = { params: { path: { id: props.id } }, body: { tableId } }
+    check.show(await answer(api.PUT('/api/v1/kit/checks/{id}/table', asked)))
+    otherTable.value = undefined
+  })
+}
+</script>
+
+<template>
+  <main class="page">
+    <PageState
+      :busy="view === undefined"
+      :problem="check.problem.value"
+      :ready="view !== undefined"
+      @retry="check.reload"
+    >
+      <template v-if="view">
+        <h1>
+          {{
+            view.cueName
+              ? t('kit.checkPage.cueTitle', { cue: view.cueName, name: view.tableName })
+              : t('kit.checkPage.title', { name: view.tableName })
+          }}
+        </h1>
+        <p v-if="check.away.value" role="status" class="bare away">
+          {{ t('kit.checkPage.waiting', { n: check.pending.value.length }) }}
+        </p>
+        <p v-if="!open" class="bare">
+          {{
+            t(`kit.checkPage.${view.taken ? 'closedTaken' : 'closed'}`, {
+              day: instantDay(view.closedAt ?? ''),
+            })
+          }}
+        </p>
+        <div class="parts">
+          <section v-if="open && place" class="doing no-print">
+            <p v-if="view.table && !next" class="bare good">
+              {{ t('kit.checkPage.enough') }} <span class="quiet">{{ t('kit.checkPage.moreAnyway') }}</span>
+            </p>
+            <p v-else-if="view.cue?.goodEnough" class="bare good">{{ t('kit.checkPage.enough') }}</p>
+            <div class="choices">
+              <ChoiceField
+                v-if="kinds.length > 1"
+                :model-value="kind"
+                :label="t('kit.checkPage.kind')"
+                :options="kinds.map((value) => ({ value, label: t(`kit.checkPage.kinds.${value}`) }))"
+                @update:model-value="
+                  (value: ReadingKind | undefined) => ((chosenKind = value), (chosenDegrees = undefined))
+                "
+              />
+              <ChoiceField
+                v-if="ofKind.length > 1"
+                :model-value="String(place.directionDegrees)"
+                :label="t('kit.checkPage.direction')"
+                :options="
+                  ofKind.map(({ directionDegrees }) => ({
+                    value: String(directionDegrees),
+                    label: t(`kit.checkPage.directions.${directionDegrees}`),
+                  }))
+                "
+                @update:model-value="(value: string | undefined) => (chosenDegrees = Number(value))"
+              />
+              <ChoiceField
+                v-if="strokes.length"
+                :model-value="
+                  String(
+                    Math.max(
+                      0,
+                      strokes.findIndex(
+                        (one) =>
+                          one === stroke ||
+                          (one.firm === stroke?.firm &&
+                            one.tipSideMillimetres === stroke?.tipSideMillimetres),
+                      ),
+                    ),
+                  )
+                "
+                :label="t('kit.checkPage.stroke')"
+                :options="strokes.map((_, at) => ({ value: String(at), label: strokeWords(at) }))"
+                @update:model-value="(value: string | undefined) => (chosenStroke = Number(value))"
+              />
+            </div>
+            <p class="bare task">{{ task }}</p>
+            <div v-if="drawing" class="drawing">
+              <CheckDrawing :table="drawing" :place="place" />
+            </div>
+            <p class="bare small quiet">{{ mark }} {{ why }}</p>
+          </section>
+          <section v-if="open && place" class="timing no-print">
+            <TryForm
+              :place="place"
+              :tip-side-millimetres="stroke?.tipSideMillimetres"
+              @write="(body) => check.write(body).then(written)"
+            />
+          </section>
+          <section class="told">
+            <h2>{{ t('kit.checkPage.found') }}</h2>
+            <p v-if="!told" class="bare quiet">{{ t('kit.checkPage.nothing') }}</p>
+            <p v-else-if="view.table" class="bare verdict">{{ words.verdict(view.table.verdict) }}</p>
+            <FoundRows v-if="view.table" :numbers="view.table.numbers" />
+            <CueFoundRows v-if="view.cue" :found="view.cue" />
+            <template v-if="told && open && view.mayTake">
+              <template v-if="view.table">
+                <h3>{{ t('kit.effects') }}</h3>
+                <EffectList :effects="view.table.effects" />
+              </template>
+              <p v-if="notDone" role="alert" class="bare problem">{{ notDone }}</p>
+              <Button class="no-print" :label="t('kit.checkPage.take')" :disabled="busy" @click="take" />
+            </template>
+          </section>
+          <section class="written">
+            <h2>{{ t('kit.checkPage.tries') }}</h2>
+            <p v-if="!view.readings.length && !check.pending.value.length" class="bare quiet">
+              {{ t('kit.checkPage.noTries') }}
+            </p>
+            <TryList
+              :readings="view.readings"
+              :pending="check.pending.value"
+              :open="open"
+              @change="(id, body) => check.write(body, id)"
+              @drop="check.drop"
+            />
+            <p v-if="view.people.length" class="small quiet">
+              {{ t('kit.checkPage.together', { names: view.people.join(', ') }) }}
+            </p>
+            <details v-if="open" class="no-print">
+              <summary>{{ t('kit.checkPage.other') }}</summary>
+              <SelectField
+                v-model="otherTable"
+                :label="t('kit.tables')"
+                :options="tables.filter(({ id: one }) => one !== view?.tableId)"
+              />
+              <Button
+                text
+                severity="secondary"
+                :label="t('kit.checkPage.move')"
+                :disabled="!otherTable || busy"
+                @click="move"
+              />
+            </details>
+            <Button
+              v-if="open"
+              class="no-print"
+              text
+              severity="secondary"
+              :label="t('kit.checkPage.leave')"
+              :disabled="busy"
+              @click="leave"
+            />
+          </section>
+        </div>
+      </template>
+    </PageState>
+  </main>
+</template>
+
+<style scoped>
+.page {
+  padding: 16px 24px;
+}
+h2 {
+  margin-top: 8px;
+}
+.parts {
+  margin-top: 8px;
+  display: grid;
+  grid-template-columns: minmax(0, 1.25fr) minmax(0, 1fr);
+  gap: 16px 32px;
+  align-items: start;
+}
+.doing,
+.timing,
+.told,
+.written {
+  display: grid;
+  gap: 10px;
+}
+.choices {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+}
+.task {
+  font-size: 18px;
+}
+.good {
+  color: var(--amber-text);
+  font-weight: 600;
+}
+.drawing {
+  height: min(42vh, 420px);
+}
+.away {
+  padding: 8px 12px;
+  border-left: 4px solid var(--amber);
+}
+.verdict {
+  font-size: 18px;
+}
+h3 {
+  margin: 8px 0 0;
+  font-size: 16px;
+}
+.problem {
+  color: var(--brick-text);
+}
+summary {
+  min-height: 44px;
+  cursor: pointer;
+}
+@media (max-width: 900px) {
+  .page {
+    padding: 12px;
+  }
+  .parts {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .drawing {
+    height: 200px;
+  }
+}
+</style>
