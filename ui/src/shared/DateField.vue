@@ -7,6 +7,8 @@ import { dayAlone } from './days'
 defineProps<{ label: string; dense?: boolean }>()
 const model = defineModel<string>({ required: true })
 const id = useId()
+/** A finger is shown the calendar at once. Whoever types is not: it would open over the next field while they are typing on. */
+const byFinger = window.matchMedia('(pointer: coarse)').matches
 
 /** Days are calendar days here: midnight of the browser's own zone on both ways. */
 const day = computed<Date | null>({
@@ -26,6 +28,7 @@ const day = computed<Date | null>({
       :input-id="id"
       date-format="d M yy"
       :size="dense ? 'small' : undefined"
+      :show-on-focus="byFinger"
       show-icon
       icon-display="input"
       show-button-bar

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
@@ -30,6 +31,8 @@ onMounted(async () => {
   await kit.reload()
   tableId.value ??= tables.value[0]?.id
   cueId.value ??= cues.value[0]?.id
+  // Where both stood in the address nothing has changed, and nobody would ask.
+  if (!data.value && !busy.value) await reload()
 })
 watch([tableId, cueId], ([table, cue]) => {
   void router.replace({ path: '/kit/aim', query: { tableId: table, cueId: cue } })
@@ -37,14 +40,20 @@ watch([tableId, cueId], ([table, cue]) => {
 })
 
 const HALF = 0.5
+const QUARTERS = 4
+const FRACTIONS = ['0', '¼', '½', '¾', '1']
 /** "½ tip" and so on, of this cue's own tip. */
 function sideName(millimetres: number): string {
-  const tips = millimetres / (data.value?.tipDiameterMillimetres ?? 1)
-  return t('kit.aimPage.side', { tips: figure(tips, 2), mm: figure(millimetres, 1) })
+  const quarters = Math.round((QUARTERS * millimetres) / (data.value?.tipDiameterMillimetres ?? 1))
+  return t('kit.aimPage.side', { tips: FRACTIONS[quarters] ?? '', mm: figure(millimetres, 1) })
 }
 
 function cell(cells: AimCell[], side: number, pace: number): AimCell | undefined {
   return cells.find((one) => one.tipSideMillimetres === side && one.paceMetresPerSecond === pace)
+}
+
+function print(): void {
+  window.print()
 }
 
 /** The way in words: nothing points anywhere where it rounds to nothing. */
@@ -102,6 +111,7 @@ function spread(one?: AimCell): string {
           </table>
         </div>
         <p class="small quiet">{{ t('kit.aimPage.basis') }}</p>
+        <Button class="no-print" severity="secondary" :label="t('kit.checkPage.print')" @click="print" />
       </template>
     </PageState>
   </main>

@@ -5,13 +5,16 @@ import { answer, api } from '@/api/client'
 import type { BallsRow } from '@/api/types'
 import NumberField from '@/shared/NumberField.vue'
 import { useAction } from '@/shared/useAction'
+import { useUnits } from '@/shared/units'
 import TextField from '@/shared/TextField.vue'
+import HistoryLines from './HistoryLines.vue'
 import KitDialog from './KitDialog.vue'
 
 /** A ball set to add or to change. */
 const props = defineProps<{ balls?: BallsRow }>()
 const emit = defineEmits<{ done: []; close: []; away: [id: string] }>()
 const { t } = useI18n()
+const { figure } = useUnits()
 const { busy, problem, run } = useAction()
 const GRAMS = 1000
 
@@ -23,6 +26,20 @@ const draft = reactive({
   objectDiameter: props.balls?.balls.objectBallDiameterMillimetres ?? 57.15,
   objectGrams: GRAMS * (props.balls?.balls.objectBallMassKilograms ?? 0.17),
 })
+
+async function history() {
+  const path = { id: props.balls?.id ?? '' }
+  const sets = await answer(api.GET('/api/v1/kit/ball-sets/{id}/history', { params: { path } }))
+  return sets.map((set) => ({
+    ...set,
+    words: t('kit.ballsWere', {
+      cue: figure(set.balls.cueBallDiameterMillimetres, 2),
+      cueGrams: figure(GRAMS * set.balls.cueBallMassKilograms, 0),
+      object: figure(set.balls.objectBallDiameterMillimetres, 2),
+      objectGrams: figure(GRAMS * set.balls.objectBallMassKilograms, 0),
+    }),
+  }))
+}
 
 async function save(): Promise<void> {
   const body = {
@@ -86,5 +103,6 @@ async function save(): Promise<void> {
       :max="300"
       :digits="1"
     />
+    <HistoryLines v-if="balls" :load="history" />
   </KitDialog>
 </template>

@@ -56,7 +56,7 @@ watch(
 const next = computed(() => view.value?.table?.next)
 const kinds = computed<ReadingKind[]>(() => [...new Set(view.value?.places.map(({ kind }) => kind) ?? [])])
 const chosenKind = ref<ReadingKind>()
-const chosenDegrees = ref<number>()
+const chosenPlace = ref<number>()
 const kind = computed<ReadingKind>(
   () => chosenKind.value ?? next.value?.place.kind ?? kinds.value[0] ?? 'ROLL',
 )
@@ -64,10 +64,25 @@ const ofKind = computed(() => view.value?.places.filter((one) => one.kind === ki
 /** What is asked for next, unless somebody has chosen otherwise. */
 const place = computed<CheckPlace | undefined>(
   () =>
-    ofKind.value.find(({ directionDegrees }) => directionDegrees === chosenDegrees.value) ??
+    ofKind.value[chosenPlace.value ?? -1] ??
     (next.value?.place.kind === kind.value ? next.value.place : undefined) ??
     ofKind.value[0],
 )
+const placeIndex = computed(() =>
+  Math.max(
+    0,
+    ofKind.value.findIndex(
+      (one) => one.directionDegrees === place.value?.directionDegrees && one.xMetres === place.value.xMetres,
+    ),
+  ),
+)
+/** By the way that the ball goes; strokes with side all go one way, so by how far. */
+function placeWords(one: CheckPlace): string {
+  if (one.kind !== 'SIDE') return t(`kit.checkPage.directions.${one.directionDegrees}`)
+  const table = drawing.value?.lengthMillimetres
+  return table ? length(table - 1000 * one.xMetres) : figure(one.xMetres, 1)
+}
+
 const strokes = computed(() => view.value?.cue?.strokes ?? [])
 const chosenStroke = ref<number>()
 const stroke = computed(
@@ -104,8 +119,12 @@ const mark = computed(() =>
 
 /** After each try the check says again what comes next. */
 function written(): void {
-  chosenDegrees.value = undefined
+  chosenPlace.value = undefined
   chosenStroke.value = undefined
+}
+
+function print(): void {
+  window.print()
 }
 
 async function take(): Promise<void> {
@@ -162,7 +181,7 @@ async function move(): Promise<void> {
             })
           }}
         </p>
-        <div class="parts">
+        <div class="parts" :class="{ open }">
           <section v-if="open && place" class="doing no-print">
             <p v-if="view.table && !next" class="bare good">
               {{ t('kit.checkPage.enough') }} <span class="quiet">{{ t('kit.checkPage.moreAnyway') }}</span>
@@ -175,20 +194,15 @@ async function move(): Promise<void> {
                 :label="t('kit.checkPage.kind')"
                 :options="kinds.map((value) => ({ value, label: t(`kit.checkPage.kinds.${value}`) }))"
                 @update:model-value="
-                  (value: ReadingKind | undefined) => ((chosenKind = value), (chosenDegrees = undefined))
+                  (value: ReadingKind | undefined) => ((chosenKind = value), (chosenPlace = undefined))
                 "
               />
               <ChoiceField
                 v-if="ofKind.length > 1"
-                :model-value="String(place.directionDegrees)"
-                :label="t('kit.checkPage.direction')"
-                :options="
-                  ofKind.map(({ directionDegrees }) => ({
-                    value: String(directionDegrees),
-                    label: t(`kit.checkPage.directions.${directionDegrees}`),
-                  }))
-                "
-                @update:model-value="(value: string | undefined) => (chosenDegrees = Number(value))"
+                :model-value="String(placeIndex)"
+                :label="t(`kit.checkPage.${kind === 'SIDE' ? 'distance' : 'direction'}`)"
+                :options="ofKind.map((one, at) => ({ value: String(at), label: placeWords(one) }))"
+                @update:model-value="(value: string | undefined) => (chosenPlace = Number(value))"
               />
               <ChoiceField
                 v-if="strokes.length"
@@ -253,6 +267,13 @@ async function move(): Promise<void> {
             <p v-if="view.people.length" class="small quiet">
               {{ t('kit.checkPage.together', { names: view.people.join(', ') }) }}
             </p>
+            <Button
+              class="no-print start"
+              text
+              severity="secondary"
+              :label="t('kit.checkPage.print')"
+              @click="print"
+            />
             <details v-if="open" class="no-print">
               <summary>{{ t('kit.checkPage.other') }}</summary>
               <SelectField
@@ -297,6 +318,24 @@ h2 {
   grid-template-columns: minmax(0, 1.25fr) minmax(0, 1fr);
   gap: 16px 32px;
   align-items: start;
+}
+/* The stopwatch and what it tells stand together beside what is to be done. */
+@media (min-width: 901px) {
+  .open {
+    grid-template-rows: auto auto 1fr;
+  }
+  .open .doing {
+    grid-area: 1 / 1 / 3 / 2;
+  }
+  .open .timing {
+    grid-area: 1 / 2;
+  }
+  .open .told {
+    grid-area: 2 / 2 / 4 / 3;
+  }
+  .open .written {
+    grid-area: 3 / 1;
+  }
 }
 .doing,
 .timing,

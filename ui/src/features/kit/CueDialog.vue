@@ -10,12 +10,15 @@ import SelectField from '@/shared/SelectField.vue'
 import TextField from '@/shared/TextField.vue'
 import { useAction } from '@/shared/useAction'
 import { useLoad } from '@/shared/useLoad'
+import { useUnits } from '@/shared/units'
+import HistoryLines from './HistoryLines.vue'
 import KitDialog from './KitDialog.vue'
 
 /** A cue to add or to change: a coach says whose it is, a student's is their own. */
 const props = defineProps<{ cue?: CueRow }>()
 const emit = defineEmits<{ done: []; close: []; away: [id: string] }>()
 const { t } = useI18n()
+const { figure } = useUnits()
 const signedIn = useSignedIn()
 const isCoach = computed(() => signedIn.me?.person.role === 'COACH')
 const { busy, problem, run } = useAction()
@@ -31,6 +34,21 @@ const draft = reactive({
   ownerId: props.cue?.ownerId ?? (isCoach.value ? undefined : signedIn.me?.person.id),
   newTip: false,
 })
+
+async function history() {
+  const path = { id: props.cue?.id ?? '' }
+  const sets = await answer(api.GET('/api/v1/kit/cues/{id}/history', { params: { path } }))
+  return sets.map((set) => ({
+    ...set,
+    words: t('kit.cueWas', {
+      tip: figure(set.tipDiameterMillimetres, 1),
+      ratio: figure(set.endMassRatio.figure, 1),
+      lower: figure(set.endMassRatio.lower, 1),
+      upper: figure(set.endMassRatio.upper, 1),
+      elevation: figure(set.elevationDegrees.figure, 1),
+    }),
+  }))
+}
 
 async function save(): Promise<void> {
   const well = await run(async () => {
@@ -82,6 +100,7 @@ async function save(): Promise<void> {
       :max="60"
       :digits="1"
     />
+    <HistoryLines v-if="cue" :load="history" />
     <label v-if="cue" class="wide check"
       ><Checkbox v-model="draft.newTip" binary /> {{ t('kit.newTip') }}</label
     >

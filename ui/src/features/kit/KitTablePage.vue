@@ -159,7 +159,7 @@ const drifts = computed(() =>
         <div class="parts">
           <div>
             <div class="drawing">
-              <TableDiagram :table="data.drawing" :label="data.name">
+              <TableDiagram :table="data.drawing" :label="data.name" plain>
                 <DriftArrow
                   v-if="drifts"
                   :table="data.drawing"

@@ -119,8 +119,10 @@ function cell(row: Row, column: Column): string {
       <h2>{{ t(`lab.panel.${panel.key}.question`) }}</h2>
       <LabAnswer v-if="found && scale" :panel="panel" :found="found" :scale="scale" />
       <div class="dials">
-        <ChoiceField v-model="kind" :label="t('lab.kindLabel')" :options="kinds" />
-        <LabKitChoice v-model="kit" :kind="kind" />
+        <div class="kit">
+          <ChoiceField v-model="kind" :label="t('lab.kindLabel')" :options="kinds" />
+          <LabKitChoice v-model="kit" :kind="kind" />
+        </div>
         <DialField
           v-for="dial in panel.dials"
           :key="dial.name"
@@ -165,6 +167,12 @@ function cell(row: Row, column: Column): string {
 </template>
 
 <style scoped>
+.kit {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  gap: 8px 16px;
+  align-items: end;
+}
 .page {
   display: grid;
   grid-template-columns: minmax(380px, 1fr) minmax(0, 1.25fr);

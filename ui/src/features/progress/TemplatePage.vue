@@ -162,7 +162,7 @@ function when(takenOn: string): string {
             interactive
             @click="tap"
           >
-            <PredictedMarks :marks="data.predicted" />
+            <PredictedMarks :marks="data.predicted" :table="data.table" />
             <TemplateMarks v-if="day" :tips="day.tips" />
           </TableDiagram>
         </figure>

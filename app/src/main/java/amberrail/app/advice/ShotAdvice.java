@@ -58,8 +58,8 @@ class ShotAdvice {
         ShotLayout layout = stroke.setUp().drawn();
         Bridge bridge = stroke.setUp().shot().bridge();
         double pace = stroke.stroke().paceMetresPerSecond();
-        Advice.Limits limits = new Advice.Limits(
-                attempt.session().table().kind().tipDiameterMillimetres() / 2, PaceScale.stepPercent(pace));
+        Advice.Limits limits =
+                new Advice.Limits(attempt.session().tipDiameterMillimetres() / 2, PaceScale.stepPercent(pace));
         Advice advice = Advice.after(run, band, usual, own, new Advice.Asked(pace, bridge, layout.hasTarget(), limits));
         return new Advised(advice, called, Optional.of(layout));
     }

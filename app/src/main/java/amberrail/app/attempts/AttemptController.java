@@ -108,7 +108,7 @@ class AttemptController {
         PracticeSession session = sessions.find(who, sessionId);
         return new SessionDetail(
                 views.of(session),
-                TableDrawing.of(session.table()),
+                TableDrawing.of(session.table(), session.tipDiameterMillimetres()),
                 session.drills().stream()
                         .map(one ->
                                 DrillOnTable.of(setUps, drills.version(one.drillId(), one.version()), session.table()))

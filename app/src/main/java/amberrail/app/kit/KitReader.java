@@ -1,8 +1,10 @@
 package amberrail.app.kit;
 
 import amberrail.app.kit.KitViews.BallsRow;
+import amberrail.app.kit.KitViews.BallsSetRow;
 import amberrail.app.kit.KitViews.BallsView;
 import amberrail.app.kit.KitViews.CueRow;
+import amberrail.app.kit.KitViews.CueSetRow;
 import amberrail.app.kit.KitViews.FigureView;
 import amberrail.app.kit.KitViews.KitTablePage;
 import amberrail.app.kit.KitViews.KitTableRow;
@@ -23,6 +25,7 @@ import amberrail.core.motion.CueStrike;
 import amberrail.core.table.BallSet;
 import amberrail.core.table.TablePresets;
 import amberrail.core.table.TableSpec;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -175,16 +178,60 @@ class KitReader {
                 sets);
     }
 
-    private List<SetRow> sets(TableSpec spec, TableFigures preset, List<KitFiguresEntity> rows) {
-        Map<UUID, String> names = people.names(
+    List<CueSetRow> cueHistory(SignedIn who, UUID id) {
+        cues.findById(id)
+                .filter(cue -> cue.ownerId == null || access.maySee(who, cue.ownerId))
+                .orElseThrow(() -> new Missing("cue"));
+        List<KitFiguresEntity> rows = history.of(id);
+        Map<UUID, String> names = names(rows);
+        return rows.stream()
+                .map(row -> {
+                    CueFigures figures = history.read(row, CueFigures.class);
+                    return new CueSetRow(
+                            row.source,
+                            since(row),
+                            row.changedBy == null ? null : names.get(row.changedBy),
+                            row.checkId,
+                            figures.tipDiameterMillimetres(),
+                            FigureView.of(figures.endMassRatio()),
+                            FigureView.of(figures.elevationDegrees()));
+                })
+                .toList();
+    }
+
+    List<BallsSetRow> ballsHistory(UUID id) {
+        if (!ballSets.existsById(id)) {
+            throw new Missing("ball set");
+        }
+        List<KitFiguresEntity> rows = history.of(id);
+        Map<UUID, String> names = names(rows);
+        return rows.stream()
+                .map(row -> new BallsSetRow(
+                        row.source,
+                        since(row),
+                        row.changedBy == null ? null : names.get(row.changedBy),
+                        view(history.read(row, BallSet.class))))
+                .toList();
+    }
+
+    private static Instant since(KitFiguresEntity row) {
+        return row.source == FigureSource.PRESET ? null : row.knownFrom;
+    }
+
+    private Map<UUID, String> names(List<KitFiguresEntity> rows) {
+        return people.names(
                 rows.stream().map(row -> row.changedBy).filter(by -> by != null).collect(Collectors.toSet()));
+    }
+
+    private List<SetRow> sets(TableSpec spec, TableFigures preset, List<KitFiguresEntity> rows) {
+        Map<UUID, String> names = names(rows);
         List<SetRow> sets = new ArrayList<>();
         for (KitFiguresEntity row : rows) {
             TableFigures figures = history.read(row, TableFigures.class);
             sets.add(new SetRow(
                     row.id,
                     row.source,
-                    row.source == FigureSource.PRESET ? null : row.knownFrom,
+                    since(row),
                     row.note,
                     row.checkId,
                     row.changedBy == null ? null : names.get(row.changedBy),

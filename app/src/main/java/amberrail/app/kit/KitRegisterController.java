@@ -1,5 +1,7 @@
 package amberrail.app.kit;
 
+import amberrail.app.kit.KitViews.BallsSetRow;
+import amberrail.app.kit.KitViews.CueSetRow;
 import amberrail.app.kit.KitViews.KitTablePage;
 import amberrail.app.kit.KitViews.KitView;
 import amberrail.app.kit.KitViews.Made;
@@ -13,6 +15,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -190,6 +193,17 @@ class KitRegisterController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void changeCue(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @Valid @RequestBody CueBody body) {
         gear.changeCue(who, id, body.version(), body.cue(), body.newTip());
+    }
+
+    /** What it was, and since when; empty where it has always been the same. */
+    @GetMapping("/cues/{id}/history")
+    List<CueSetRow> cueHistory(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
+        return reader.cueHistory(who, id);
+    }
+
+    @GetMapping("/ball-sets/{id}/history")
+    List<BallsSetRow> ballsHistory(@PathVariable UUID id) {
+        return reader.ballsHistory(id);
     }
 
     @PutMapping("/cues/{id}/archived")

@@ -120,6 +120,25 @@ public final class KitViews {
             TableVerdict verdict,
             List<SetRow> history) {}
 
+    /**
+     * One set of numbers of a cue, newest first; {@code since} is left out of what held from the beginning.
+     */
+    record CueSetRow(
+            FigureSource source,
+            @MayBeMissing Instant since,
+            @MayBeMissing String by,
+            @MayBeMissing UUID checkId,
+            double tipDiameterMillimetres,
+            FigureView endMassRatio,
+            FigureView elevationDegrees) {}
+
+    /** One set of numbers of a ball set, likewise. */
+    record BallsSetRow(
+            FigureSource source,
+            @MayBeMissing Instant since,
+            @MayBeMissing String by,
+            BallsView balls) {}
+
     /** What was made or changed. */
     record Made(UUID id) {}
 }

@@ -20,11 +20,11 @@ public record StrikeScale(double tipDiameterMillimetres, double mostTipOffsetMil
     /** A launch speed, and the total travel of a centre-ball shot along the table over the table's length. */
     public record PaceInLengths(double paceMetresPerSecond, double tableLengths) {}
 
-    static StrikeScale of(TableSpec spec) {
+    static StrikeScale of(TableSpec spec, double tipDiameterMillimetres) {
         TablePlan plan = TablePlan.of(spec);
         var physics = spec.physics();
         return new StrikeScale(
-                spec.kind().tipDiameterMillimetres(),
+                tipDiameterMillimetres,
                 physics.miscueLimit() * spec.balls().cueBall().radiusMillimetres(),
                 IntStream.rangeClosed(1, (int) (MOST_METRES_PER_SECOND / STEP_METRES_PER_SECOND))
                         .mapToDouble(n -> n * STEP_METRES_PER_SECOND)

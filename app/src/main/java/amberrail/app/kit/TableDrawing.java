@@ -1,6 +1,7 @@
 package amberrail.app.kit;
 
 import amberrail.app.web.MayBeMissing;
+import amberrail.core.kit.DriftSaid;
 import amberrail.core.table.CushionOutline;
 import amberrail.core.table.Markings;
 import amberrail.core.table.PocketName;
@@ -15,6 +16,7 @@ import java.util.List;
  * @param cushions closed outlines, facings and jaws included
  * @param sights   centres of sights on the wood; empty where there are none
  * @param strike   how strokes on it are read
+ * @param drift    which way a slow ball is drawn; left out where the table is level, or nobody has looked
  */
 public record TableDrawing(
         TableKind kind,
@@ -30,7 +32,16 @@ public record TableDrawing(
         List<PointView> spots,
         List<PointView> headLine,
         @MayBeMissing SemicircleView d,
-        StrikeScale strike) {
+        StrikeScale strike,
+        @MayBeMissing DriftView drift) {
+
+    /** Counter-clockwise from +x, and how far over one table length (mm). */
+    public record DriftView(double degrees, double millimetres) {
+        static DriftView of(TableSpec spec) {
+            DriftSaid drift = DriftSaid.of(spec);
+            return drift.isNoticed() ? new DriftView(drift.degrees(), drift.millimetres()) : null;
+        }
+    }
 
     /** A pocket as the circle that captures a ball's centre. */
     public record PocketView(PocketName name, PointView centre, double radiusMillimetres) {}
@@ -38,7 +49,13 @@ public record TableDrawing(
     /** The D, on the side of smaller x. */
     public record SemicircleView(PointView centre, double radiusMillimetres) {}
 
+    /** With the tip that is usual for its game. */
     public static TableDrawing of(TableSpec spec) {
+        return of(spec, spec.kind().tipDiameterMillimetres());
+    }
+
+    /** Where strokes are read in tips of a cue (mm). */
+    public static TableDrawing of(TableSpec spec, double tipDiameterMillimetres) {
         TablePlan plan = TablePlan.of(spec);
         Markings markings = Markings.of(spec);
         return new TableDrawing(
@@ -70,6 +87,7 @@ public record TableDrawing(
                 markings.d()
                         .map(d -> new SemicircleView(PointView.of(d.centre()), d.radiusMillimetres()))
                         .orElse(null),
-                StrikeScale.of(spec));
+                StrikeScale.of(spec, tipDiameterMillimetres),
+                DriftView.of(spec));
     }
 }

@@ -115,7 +115,10 @@ class StopLab {
         Optional<StraightPath.Time> time = StraightPath.of(
                         pace.getAsDouble(), height / kit.radiusMillimetres(), 0, kit.physics())
                 .timeTo(distance);
-        double unlevel = kit.table().level().unknownDriftMetresPerSecondSquared();
+        // What is not known of the slope and what is: a slow ball is drawn aside by both.
+        double unlevel = Math.hypot(
+                kit.table().level().unknownDriftMetresPerSecondSquared(),
+                Math.hypot(kit.physics().driftX(), kit.physics().driftY()));
         return new DragRow(
                 rolled,
                 height,

@@ -79,6 +79,31 @@ public final class SetUpDrawing {
                             new PointView(x, y - SIGHT_MILLIMETRES)),
                     Ink.WHITE);
         }
+        if (table.drift() != null) {
+            drift(canvas, table, Math.toRadians(table.drift().degrees()));
+        }
+    }
+
+    /** Which way a slow ball is drawn: a small arrow in a corner of the bed, where the screen has it. */
+    private static void drift(Canvas canvas, TableDrawing table, double radians) throws IOException {
+        PointView middle = new PointView(0.045 * table.lengthMillimetres(), 0.8 * table.widthMillimetres());
+        double dx = Math.cos(radians);
+        double dy = Math.sin(radians);
+        PointView tip = moved(middle, 55 * dx, 55 * dy);
+        canvas.line(
+                List.of(moved(middle, -55 * dx, -55 * dy), moved(middle, 20 * dx, 20 * dy)),
+                false,
+                Stroke.solid(Ink.BLACK, 9));
+        canvas.polygon(
+                List.of(
+                        tip,
+                        moved(tip, -42 * dx + 26 * dy, -42 * dy - 26 * dx),
+                        moved(tip, -42 * dx - 26 * dy, -42 * dy + 26 * dx)),
+                Ink.BLACK);
+    }
+
+    private static PointView moved(PointView from, double x, double y) {
+        return new PointView(from.xMillimetres() + x, from.yMillimetres() + y);
     }
 
     private static void demand(Canvas canvas, DemandView demand) throws IOException {

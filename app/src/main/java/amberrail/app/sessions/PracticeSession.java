@@ -14,6 +14,7 @@ import java.util.function.Predicate;
  * @param studentIds in the order of their turns; only those whom this person may see, and at least one
  * @param drills     in the order in which they are played, each with the version that is kept to
  * @param table      the table's numbers as they were when it began
+ * @param tipDiameterMillimetres of the cue that it is played with: one tip
  * @param coached    whether a coach is there; else the student practises alone
  * @param order      left out where nobody has said
  * @param note       empty for whoever may not see everybody in it
@@ -27,6 +28,7 @@ public record PracticeSession(
         UUID tableId,
         String tableName,
         TableSpec table,
+        double tipDiameterMillimetres,
         boolean coached,
         Optional<PracticeOrder> order,
         String note,
@@ -53,6 +55,7 @@ public record PracticeSession(
                 tableId,
                 tableName,
                 table,
+                tipDiameterMillimetres,
                 coached,
                 order,
                 told,

@@ -1,5 +1,6 @@
 package amberrail.app.sessions;
 
+import amberrail.app.kit.CueNumbers;
 import amberrail.app.kit.TableNumbers;
 import amberrail.app.sessions.PracticeSession.DrillVersion;
 import amberrail.app.sessions.PracticeSession.Stretch;
@@ -14,8 +15,11 @@ import org.springframework.stereotype.Component;
 class SessionMapping {
     private final TableNumbers numbers;
 
-    SessionMapping(TableNumbers numbers) {
+    private final CueNumbers cues;
+
+    SessionMapping(TableNumbers numbers, CueNumbers cues) {
         this.numbers = numbers;
+        this.cues = cues;
     }
 
     /** @param maySee which of its students whoever asks is told of; a list of sessions asks about the same few again and again */
@@ -29,6 +33,7 @@ class SessionMapping {
                         entity.tableId,
                         entity.tableName,
                         numbers.read(entity.tableNumbers),
+                        cues.read(entity.cueNumbers).tipDiameterMillimetres(),
                         entity.coached,
                         Optional.ofNullable(entity.practiceOrder),
                         entity.note,

@@ -1,6 +1,7 @@
 package amberrail.app.sessions;
 
 import amberrail.app.drills.DrillCatalogue;
+import amberrail.app.kit.CueNumbers;
 import amberrail.app.kit.KitService;
 import amberrail.app.kit.TableNumbers;
 import amberrail.app.people.Access;
@@ -23,7 +24,6 @@ import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -46,6 +46,7 @@ public class SessionService {
     private final KitService kit;
     private final DrillCatalogue drills;
     private final TableNumbers numbers;
+    private final CueNumbers cueNumbers;
     private final SetUps setUps;
     private final Clock clock;
     private final Cache<UUID, AsOf> remembered =
@@ -58,6 +59,7 @@ public class SessionService {
             KitService kit,
             DrillCatalogue drills,
             TableNumbers numbers,
+            CueNumbers cueNumbers,
             SetUps setUps,
             Clock clock) {
         this.sessions = sessions;
@@ -66,6 +68,7 @@ public class SessionService {
         this.kit = kit;
         this.drills = drills;
         this.numbers = numbers;
+        this.cueNumbers = cueNumbers;
         this.setUps = setUps;
         this.clock = clock;
     }
@@ -121,11 +124,8 @@ public class SessionService {
         entity.tableName = table.name();
         entity.tableNumbers = numbers.write(spec);
         entity.cueId = gear.cueId();
-        entity.cueNumbers = String.format(
-                Locale.ROOT,
-                "{\"tipDiameterMillimetres\":%s,\"endMassRatio\":%s}",
-                gear.tipDiameterMillimetres(),
-                gear.endMassRatio());
+        entity.cueNumbers =
+                cueNumbers.write(new CueNumbers.CueUsed(gear.tipDiameterMillimetres(), gear.endMassRatio()));
         entity.ballSetId = gear.ballSetId();
         entity.startedAt = startedAt.truncatedTo(ChronoUnit.MILLIS);
         entity.stretches.add(from(entity.startedAt));

@@ -184,6 +184,11 @@ class ClubKitTest extends AppTest {
         newTip.put("newTip", true);
         put(student, newTip, "/api/v1/kit/cues/{id}", id).andExpect(status().isNoContent());
         assertThat(cueOf(coach, id).get("source").asText()).isEqualTo("RENEWED");
+        JsonNode history = tree(read(student, "/api/v1/kit/cues/{id}/history", id));
+        assertThat(history.size()).isEqualTo(3);
+        assertThat(history.get(2).get("source").asText()).isEqualTo("PRESET");
+        assertThat(history.get(2).at("/endMassRatio/figure").asDouble()).isEqualTo(20);
+        assertThat(history.get(0).get("since").asText()).isNotEmpty();
     }
 
     /** A release brings a preset: a club that began before gets it, once, and not again after putting it away. */

@@ -62,6 +62,8 @@ abstract class KitEndpoints extends PlanEndpoints {
                 new Rule("POST", "/api/v1/kit/ball-sets", balls(1), BAD_REQUEST, FORBIDDEN, CREATED, FORBIDDEN),
                 new Rule("PUT", balls, balls(1), CONFLICT, FORBIDDEN, NO_CONTENT, FORBIDDEN),
                 coaches("PUT", balls + "/archived", STATION, NO_CONTENT),
+                everybody("GET", balls + "/history", null),
+                new Rule("GET", cue + "/history", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("POST", "/api/v1/kit/cues", cue(student), BAD_REQUEST, CREATED, NOT_FOUND, NOT_FOUND),
                 new Rule("PUT", cue, cue(student), CONFLICT, NO_CONTENT, NOT_FOUND, NOT_FOUND),
                 new Rule("PUT", cue + "/archived", STATION, NO_CONTENT, NO_CONTENT, NOT_FOUND, NOT_FOUND),

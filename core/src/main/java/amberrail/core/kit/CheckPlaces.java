@@ -43,7 +43,8 @@ public final class CheckPlaces {
             new Place(0.5, 1.5, 0), new Place(7.5, 1.5, 180), new Place(2.5, 0.5, 90), new Place(2.5, 3.5, 270));
     private static final List<Place> REBOUNDS = List.of(new Place(5, 1.5, 0), new Place(3, 1.5, 180));
     private static final List<Place> SLIDES = List.of(new Place(1, 1.5, 0));
-    private static final List<Place> SIDES = List.of(new Place(1, 1.5, 0));
+    /** The whole length, and half of it: one thing varied at a time. */
+    private static final List<Place> SIDES = List.of(new Place(1, 1.5, 0), new Place(4, 1.5, 0));
 
     /** In the order in which they are done, round and round. */
     public static List<Place> of(Kind kind) {

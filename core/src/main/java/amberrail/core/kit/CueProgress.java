@@ -37,7 +37,7 @@ public record CueProgress(boolean told, boolean goodEnough, Optional<Stroke> nex
                 width < TOLD_WIDTH, enough, enough ? Optional.empty() : Optional.of(leastMade(table, readings)));
     }
 
-    /** Both sides firm, once without side, both sides soft. */
+    /** Both sides firm, once without side, both sides soft; then half as far off centre. */
     public static List<Stroke> strokes(BallSpec ball) {
         double offset = Math.round(OFFSET_SHARE * ball.radiusMillimetres());
         List<Stroke> strokes = new ArrayList<>();
@@ -46,6 +46,9 @@ public record CueProgress(boolean told, boolean goodEnough, Optional<Stroke> nex
         strokes.add(new Stroke(0, true));
         strokes.add(new Stroke(offset, false));
         strokes.add(new Stroke(-offset, false));
+        double half = Math.round(offset / 2);
+        strokes.add(new Stroke(half, true));
+        strokes.add(new Stroke(-half, true));
         return strokes;
     }
 
@@ -57,12 +60,19 @@ public record CueProgress(boolean told, boolean goodEnough, Optional<Stroke> nex
                 .orElseThrow();
     }
 
+    /** Which of the offsets that are asked for a stroke was made with. */
+    private static double nearest(double offset, BallSpec ball) {
+        return strokes(ball).stream()
+                .map(Stroke::tipSideMillimetres)
+                .min(Comparator.comparingDouble(one -> Math.abs(one - offset)))
+                .orElseThrow();
+    }
+
     private static boolean isOf(Stroke stroke, SideReading reading, CheckedTable table) {
         double metres = table.metresFromNose(reading, reading.x(), reading.y());
         boolean firm = metres / reading.secondsToCushion() > FIRM_METRES_PER_SECOND;
-        boolean sameSide = Math.signum(Math.round(reading.tipSideMillimetres() / 3))
-                == Math.signum(Math.round(stroke.tipSideMillimetres() / 3));
         // Without side the pace does not matter.
-        return sameSide && (stroke.tipSideMillimetres() == 0 || firm == stroke.firm());
+        return nearest(reading.tipSideMillimetres(), table.ball()) == stroke.tipSideMillimetres()
+                && (stroke.tipSideMillimetres() == 0 || firm == stroke.firm());
     }
 }

@@ -10,6 +10,7 @@ import amberrail.core.setup.SetUp;
 import amberrail.core.simulation.ExecutionErrors;
 import amberrail.core.statistics.Interval;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -20,7 +21,7 @@ import java.util.function.BooleanSupplier;
 /**
  * What called strokes tell of a cloth. Landings against where the called stroke's clean landings fall, with the student's own errors as noise: a
  * posterior over rolling and sliding friction, restitution and each student's own pace, by Gauss and Newton's steps with Student's weights (4 degrees of
- * freedom), the models worked out anew where the steps lead. A student whose landings spread more than their errors say counts as much less.
+ * freedom), the models worked out anew where the steps lead. Of more than 200 kinds of strokes the rarest are left out. A student whose landings spread more than their errors say counts as much less.
  *
  * @see "kit/README.md, Learning from play"
  */
@@ -40,6 +41,8 @@ public final class PlayLearning {
     private static final double MOST_SPREAD = 10;
 
     private static final int MOST_STROKES = 20_000;
+    /** Simulated in about ten seconds on two cores. */
+    private static final int MOST_KINDS = 200;
 
     private PlayLearning() {}
 
@@ -94,12 +97,22 @@ public final class PlayLearning {
                                 k -> new ArrayList<>())
                         .add(one.landing());
             }
+            leaveOutTheRarest();
             groups.keySet()
                     .forEach(alike -> played.put(
                             alike,
                             new Played(alike.setUp().drawn(), alike.setUp().task())));
             mode = new double[OF_CLOTH + places.size()];
             spreads = new double[places.size()];
+        }
+
+        /** Each kind of stroke costs a simulation: of very many the rarest tell least for it. */
+        private void leaveOutTheRarest() {
+            List<Alike> rarest = groups.keySet().stream()
+                    .sorted(Comparator.comparing(alike -> groups.get(alike).size()))
+                    .limit(Math.max(0, groups.size() - MOST_KINDS))
+                    .toList();
+            rarest.forEach(groups::remove);
         }
 
         Optional<Learnt> run(TableFigures believed, BooleanSupplier stopped) {

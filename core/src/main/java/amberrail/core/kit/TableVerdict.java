@@ -28,7 +28,7 @@ public record TableVerdict(
 
     private static final double NOTICED_RESTITUTION = 0.02;
     /** As much as a ball's own width over two table lengths; less is lost in the strokes. */
-    private static final double NOTICED_DRIFT_MILLIMETRES = 10;
+    private static final double NOTICED_DRIFT_MILLIMETRES = DriftSaid.NOTICED_MILLIMETRES;
 
     /** A tilt that cloth alone does not make: a fitter's work. */
     private static final double NEEDS_LEVELLING_MILLIMETRES = 60;

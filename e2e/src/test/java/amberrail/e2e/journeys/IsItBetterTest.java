@@ -109,7 +109,10 @@ class IsItBetterTest extends Journey {
             assertThat(page.getByTestId("template").locator(".mark")).hasCount(i + 1);
         }
         assertThat(page.getByText(Pattern.compile("spread ± .*3 marks"))).isVisible();
-        page.getByText("high", new Page.GetByTextOptions().setExact(true)).click();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("high").setExact(true))
+                .click();
         page.mouse().click(box.x + box.width * 0.5, box.y + box.height * 0.5);
         assertThat(page.getByText("must be at a cushion")).isVisible();
         page.reload();

@@ -4,8 +4,12 @@ import amberrail.e2e.pages.BenchPage;
 import amberrail.e2e.pages.RecordingPage;
 import amberrail.e2e.support.Journey;
 import amberrail.e2e.support.People;
+import com.fasterxml.jackson.databind.JsonNode;
 import com.microsoft.playwright.Page;
 import java.nio.file.Path;
+import java.time.Instant;
+import java.util.Locale;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 
@@ -20,11 +24,8 @@ class Screenshots extends Journey {
     }
 
     @Test
-    void laptop() {
+    void laptop() throws Exception {
         Page page = browser.open(server, 1280, 800);
-        page.navigate("/sign-in");
-        page.locator("h1").waitFor();
-        shoot(page, "sign-in");
         People.signIn(page, "iris");
         page.getByText("Wren Castellane").waitFor();
         shoot(page, "today");
@@ -67,6 +68,10 @@ class Screenshots extends Journey {
         page.locator(".curves svg text").first().waitFor();
         page.locator("svg.table").first().waitFor();
         shoot(page, "lab");
+        page.navigate("/kit/checks/" + checked());
+        page.locator(".tries > li").first().waitFor();
+        page.locator(".drawing svg.table").waitFor();
+        shoot(page, "kit-check");
         page.navigate("/people");
         page.getByText("Tomas Arden").first().waitFor();
         shoot(page, "people");
@@ -93,6 +98,39 @@ class Screenshots extends Journey {
         Page tablet = signedIn("tamsin", 1024, 768);
         openSession(tablet);
         shoot(tablet, "recording-tablet");
+    }
+
+    /** A check under way: eight slow rolls, one of them typed in inches. */
+    private String checked() throws Exception {
+        ApiClient iris = new ApiClient(server);
+        iris.signIn("iris");
+        String table = iris.send("GET", "/api/v1/tables", null).at("/1/id").asText();
+        String check = iris.send("POST", "/api/v1/kit/checks", "{\"tableId\":\"" + table + "\"}")
+                .get("id")
+                .asText();
+        JsonNode places = iris.send("GET", "/api/v1/kit/checks/" + check, null).get("places");
+        for (int i = 0; i < 8; i++) {
+            JsonNode place = places.get(i % 4);
+            double metres = (i % 4 < 2 ? 1.3 : 0.7) + 0.02 * i;
+            double seconds = Math.sqrt(2 * metres / (0.009 * 9.81)) + 0.04 * (i % 3 - 1);
+            double aside = i % 4 == 0 ? 17 + i : i % 4 == 1 ? -15 - i : 2 - i / 2.0;
+            iris.send(
+                    "PUT",
+                    "/api/v1/kit/checks/" + check + "/readings/" + UUID.randomUUID(),
+                    String.format(
+                            Locale.ROOT,
+                            "{\"kind\":\"ROLL\",\"xMetres\":%s,\"yMetres\":%s,\"directionDegrees\":%s,\"seconds\":%.2f,"
+                                    + "\"metres\":%.3f,\"asideMillimetres\":%.0f,\"takenAt\":\"%s\","
+                                    + "\"confirmed\":false,\"withdrawn\":false}",
+                            place.get("xMetres").asText(),
+                            place.get("yMetres").asText(),
+                            place.get("directionDegrees").asText(),
+                            seconds,
+                            i == 7 ? metres / 2.54 : metres,
+                            aside,
+                            Instant.now()));
+        }
+        return check;
     }
 
     private static String studentInHand(Page page) {
