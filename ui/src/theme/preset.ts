@@ -73,6 +73,7 @@ export const AmberPreset = definePreset(Aura, {
               borderColor: 'var(--edge)',
             },
           },
+          text: { secondary: { color: 'var(--ink-second)' } },
         },
         dark: {
           root: {
@@ -86,6 +87,7 @@ export const AmberPreset = definePreset(Aura, {
               borderColor: 'var(--edge)',
             },
           },
+          text: { secondary: { color: 'var(--ink-second)' } },
         },
       },
     },

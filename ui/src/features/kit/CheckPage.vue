@@ -1,127 +1,41 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
-import type { CheckPlace, ReadingKind, TableDrawing } from '@/api/types'
-import { remember, rememberedJson } from '@/device/localMemory'
-import ChoiceField from '@/shared/ChoiceField.vue'
 import PageState from '@/shared/PageState.vue'
 import SelectField from '@/shared/SelectField.vue'
 import { useAction } from '@/shared/useAction'
 import { useTables } from '@/shared/useTables'
-import { useUnits } from '@/shared/units'
 import CheckDrawing from './CheckDrawing.vue'
 import CueFoundRows from './CueFoundRows.vue'
 import EffectList from './EffectList.vue'
 import FoundRows from './FoundRows.vue'
+import TryChoices from './TryChoices.vue'
 import TryForm from './TryForm.vue'
 import TryList from './TryList.vue'
 import { instantDay } from './kitDays'
 import { useCheck } from './useCheck'
 import { useKitWords } from './useKitWords'
+import { useNextTry, useTryWords } from './useNextTry'
+import { useTableDrawing } from './useTableDrawing'
 
 /** A check at the table: what to do next, the stopwatch, what the tries tell. */
 const props = defineProps<{ id: string }>()
 const { t } = useI18n()
 const router = useRouter()
-const { figure, length } = useUnits()
 const words = useKitWords()
 const check = useCheck(props.id)
 const { busy, problem: notDone, run } = useAction()
 const { tables } = useTables()
 const view = check.view
-
-const drawing = shallowRef<TableDrawing>()
-const drawingKey = (tableId: string) => `amber-drawing ${tableId}`
-/** The drawing is kept too: a check goes on away from the network. */
-async function draw(tableId: string): Promise<void> {
-  try {
-    drawing.value = (
-      await answer(api.GET('/api/v1/tables/{id}', { params: { path: { id: tableId } } }))
-    ).drawing
-    remember(drawingKey(tableId), JSON.stringify(drawing.value))
-  } catch {
-    // Away: as this device drew it last. The page says itself that the network is away.
-    drawing.value = rememberedJson<TableDrawing>(drawingKey(tableId))
-  }
-}
-onMounted(() => view.value && draw(view.value.tableId))
-watch(
-  () => view.value?.tableId,
-  (tableId) => tableId && draw(tableId),
-)
-
-const next = computed(() => view.value?.table?.next)
-const kinds = computed<ReadingKind[]>(() => [...new Set(view.value?.places.map(({ kind }) => kind) ?? [])])
-const chosenKind = ref<ReadingKind>()
-const chosenPlace = ref<number>()
-const kind = computed<ReadingKind>(
-  () => chosenKind.value ?? next.value?.place.kind ?? kinds.value[0] ?? 'ROLL',
-)
-const ofKind = computed(() => view.value?.places.filter((one) => one.kind === kind.value) ?? [])
-/** What is asked for next, unless somebody has chosen otherwise. */
-const place = computed<CheckPlace | undefined>(
-  () =>
-    ofKind.value[chosenPlace.value ?? -1] ??
-    (next.value?.place.kind === kind.value ? next.value.place : undefined) ??
-    ofKind.value[0],
-)
-const placeIndex = computed(() =>
-  Math.max(
-    0,
-    ofKind.value.findIndex(
-      (one) => one.directionDegrees === place.value?.directionDegrees && one.xMetres === place.value.xMetres,
-    ),
-  ),
-)
-/** By the way that the ball goes; strokes with side all go one way, so by how far. */
-function placeWords(one: CheckPlace): string {
-  if (one.kind !== 'SIDE') return t(`kit.checkPage.directions.${one.directionDegrees}`)
-  const table = drawing.value?.lengthMillimetres
-  return table ? length(table - 1000 * one.xMetres) : figure(one.xMetres, 1)
-}
-
-const strokes = computed(() => view.value?.cue?.strokes ?? [])
-const chosenStroke = ref<number>()
-const stroke = computed(
-  () => strokes.value[chosenStroke.value ?? -1] ?? view.value?.cue?.next ?? strokes.value[0],
-)
+const drawing = useTableDrawing(computed(() => view.value?.tableId))
+const tried = useNextTry(view)
+const { place, stroke, next } = tried
+const tryWords = useTryWords(tried, drawing)
 const open = computed(() => view.value?.closedAt === undefined)
 const told = computed(() => view.value?.table?.anythingTold ?? view.value?.cue?.told ?? false)
-
-function tipWords(offset: number): string {
-  const way = offset === 0 ? 'middle' : offset > 0 ? 'right' : 'left'
-  return t(`kit.checkPage.tipAt.${way}`, { n: figure(Math.abs(offset), 0) })
-}
-function strokeWords(at: number): string {
-  const one = strokes.value[at]
-  return one ? `${tipWords(one.tipSideMillimetres)}, ${t(`kit.checkPage.${one.firm ? 'firm' : 'soft'}`)}` : ''
-}
-
-const task = computed(() =>
-  t(`kit.checkPage.what.${kind.value}`, {
-    tip: tipWords(stroke.value?.tipSideMillimetres ?? 0),
-    pace: t(`kit.checkPage.${stroke.value?.firm === false ? 'soft' : 'firm'}`),
-  }),
-)
-const why = computed(() =>
-  next.value && next.value.place.kind === kind.value
-    ? `${t(`kit.checkPage.why.${next.value.why}`, { n: next.value.moreTries })} ${t('kit.checkPage.for', { number: t(`kit.number.${next.value.number}`) })}`
-    : '',
-)
-const mark = computed(() =>
-  place.value
-    ? `${t('kit.checkPage.mark', { along: length(1000 * place.value.xMetres), across: length(1000 * place.value.yMetres) })} ${t('kit.checkPage.markSights', { along: figure(place.value.alongSights, 1), across: figure(place.value.acrossSights, 1) })}`
-    : '',
-)
-
-/** After each try the check says again what comes next. */
-function written(): void {
-  chosenPlace.value = undefined
-  chosenStroke.value = undefined
-}
 
 function print(): void {
   window.print()
@@ -187,54 +101,18 @@ async function move(): Promise<void> {
               {{ t('kit.checkPage.enough') }} <span class="quiet">{{ t('kit.checkPage.moreAnyway') }}</span>
             </p>
             <p v-else-if="view.cue?.goodEnough" class="bare good">{{ t('kit.checkPage.enough') }}</p>
-            <div class="choices">
-              <ChoiceField
-                v-if="kinds.length > 1"
-                :model-value="kind"
-                :label="t('kit.checkPage.kind')"
-                :options="kinds.map((value) => ({ value, label: t(`kit.checkPage.kinds.${value}`) }))"
-                @update:model-value="
-                  (value: ReadingKind | undefined) => ((chosenKind = value), (chosenPlace = undefined))
-                "
-              />
-              <ChoiceField
-                v-if="ofKind.length > 1"
-                :model-value="String(placeIndex)"
-                :label="t(`kit.checkPage.${kind === 'SIDE' ? 'distance' : 'direction'}`)"
-                :options="ofKind.map((one, at) => ({ value: String(at), label: placeWords(one) }))"
-                @update:model-value="(value: string | undefined) => (chosenPlace = Number(value))"
-              />
-              <ChoiceField
-                v-if="strokes.length"
-                :model-value="
-                  String(
-                    Math.max(
-                      0,
-                      strokes.findIndex(
-                        (one) =>
-                          one === stroke ||
-                          (one.firm === stroke?.firm &&
-                            one.tipSideMillimetres === stroke?.tipSideMillimetres),
-                      ),
-                    ),
-                  )
-                "
-                :label="t('kit.checkPage.stroke')"
-                :options="strokes.map((_, at) => ({ value: String(at), label: strokeWords(at) }))"
-                @update:model-value="(value: string | undefined) => (chosenStroke = Number(value))"
-              />
-            </div>
-            <p class="bare task">{{ task }}</p>
+            <TryChoices :tried="tried" :words="tryWords" />
+            <p class="bare task">{{ tryWords.task.value }}</p>
             <div v-if="drawing" class="drawing">
               <CheckDrawing :table="drawing" :place="place" />
             </div>
-            <p class="bare small quiet">{{ mark }} {{ why }}</p>
+            <p class="bare small quiet">{{ tryWords.mark.value }} {{ tryWords.why.value }}</p>
           </section>
           <section v-if="open && place" class="timing no-print">
             <TryForm
               :place="place"
               :tip-side-millimetres="stroke?.tipSideMillimetres"
-              @write="(body) => check.write(body).then(written)"
+              @write="(body) => check.write(body).then(tried.written)"
             />
           </section>
           <section class="told">
@@ -262,6 +140,7 @@ async function move(): Promise<void> {
               :pending="check.pending.value"
               :open="open"
               @change="(id, body) => check.write(body, id)"
+              @again="check.again"
               @drop="check.drop"
             />
             <p v-if="view.people.length" class="small quiet">
@@ -343,11 +222,6 @@ h2 {
 .written {
   display: grid;
   gap: 10px;
-}
-.choices {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 12px;
 }
 .task {
   font-size: 18px;

@@ -14,6 +14,7 @@ import CueDialog from './CueDialog.vue'
 import CueLine from './CueLine.vue'
 import NewTableDialog from './NewTableDialog.vue'
 import { useUnits } from '@/shared/units'
+import { waitingChecks } from './pendingReadings'
 import { useKitWords } from './useKitWords'
 
 /** What the club plays on: tables with what is known of them, cues and balls. */
@@ -47,6 +48,7 @@ const away = computed(() => [
     .map(({ id, name }) => ({ id, name, sort: 'ball-sets' as const })),
 ])
 
+const waiting = waitingChecks()
 const cue = ref<CueRow | 'new'>()
 const balls = ref<BallsRow | 'new'>()
 const newTable = ref(false)
@@ -82,6 +84,11 @@ async function done(): Promise<void> {
     <h1>{{ t('kit.title') }}</h1>
     <PageState :busy="busy" :problem="problem" :ready="data !== undefined" @retry="reload">
       <p>{{ lead }}</p>
+      <p v-for="one in waiting" :key="one.checkId" role="status" class="bare">
+        <RouterLink :to="`/kit/checks/${one.checkId}`">{{
+          t('kit.waiting', { n: one.tries }, one.tries)
+        }}</RouterLink>
+      </p>
       <p v-if="notDone" role="alert" class="problem">{{ notDone }}</p>
       <section>
         <h2>{{ t('kit.tables') }}</h2>

@@ -210,7 +210,9 @@ const drifts = computed(() =>
               <span>
                 <strong>{{ set.since ? words.source(set.source, set.since) : t('kit.untilThen') }}</strong>
                 <span v-if="set.by" class="small quiet by">{{ t('kit.by', { name: set.by }) }}</span>
-                <span v-if="set.source === 'PLAY' && set.note" class="small quiet">: {{ set.note }}</span>
+                <span v-if="set.source !== 'TAKEN_BACK' && set.note" class="small quiet"
+                  >: {{ set.note }}</span
+                >
               </span>
               <span>{{ words.verdict(set.verdict) }}</span>
               <span class="keys">

@@ -8,7 +8,11 @@ import { useTypedLengths } from './typedLengths'
 
 /** What has been written down, newest first; what does not go with the others is asked about. */
 defineProps<{ readings: KitReading[]; pending: Pending[]; open: boolean }>()
-const emit = defineEmits<{ change: [id: string, body: ReadingBody]; drop: [id: string] }>()
+const emit = defineEmits<{
+  change: [id: string, body: ReadingBody]
+  again: [id: string]
+  drop: [id: string]
+}>()
 const { t } = useI18n()
 const { figure } = useUnits()
 const lengths = useTypedLengths()
@@ -76,13 +80,16 @@ function mend(one: KitReading): void {
         <span role="alert" class="problem wide">
           {{ t('kit.checkPage.refused', { sentence: one.refused }) }}
         </span>
-        <Button
-          text
-          severity="secondary"
-          size="small"
-          :label="t('kit.checkPage.takeOut')"
-          @click="emit('drop', one.id)"
-        />
+        <span class="keys wide">
+          <Button size="small" :label="t('error.retry')" @click="emit('again', one.id)" />
+          <Button
+            text
+            severity="secondary"
+            size="small"
+            :label="t('kit.checkPage.takeOut')"
+            @click="emit('drop', one.id)"
+          />
+        </span>
       </template>
     </li>
     <li v-for="one in [...readings].reverse()" :key="one.id" :class="{ out: one.withdrawn, odd: one.doubt }">

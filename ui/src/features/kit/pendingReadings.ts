@@ -1,6 +1,6 @@
 // Readings that the server has not answered yet, kept on the device: one key each, so that two windows do not write over each other.
 import { forgetRemembered, remember, rememberedJson, rememberedKeys } from '@/device/localMemory'
-import { PERSONAL } from '@/device/useSignedIn'
+import { PERSONAL, useSignedIn } from '@/device/useSignedIn'
 import type { KitCheck, ReadingBody } from '@/api/types'
 
 export interface Pending {
@@ -10,7 +10,10 @@ export interface Pending {
   refused?: string
 }
 
-const prefixOf = (checkId: string) => `${PERSONAL}reading ${checkId} `
+/** Not among what goes at sign-out: what was not sent stays for whoever wrote it, and for nobody else. */
+const READING = 'amber-reading'
+const ownPrefix = () => `${READING} ${useSignedIn().me?.person.id ?? 'nobody'} `
+const prefixOf = (checkId: string) => `${ownPrefix()}${checkId} `
 const viewKey = (checkId: string) => `${PERSONAL}check ${checkId}`
 
 export function pendingOf(checkId: string): Pending[] {
@@ -35,4 +38,14 @@ export function keepView(view: KitCheck): void {
 
 export function keptView(checkId: string): KitCheck | undefined {
   return rememberedJson<KitCheck>(viewKey(checkId))
+}
+
+/** Checks of which tries wait on this device, with how many. */
+export function waitingChecks(): { checkId: string; tries: number }[] {
+  const counts = new Map<string, number>()
+  for (const key of rememberedKeys(ownPrefix())) {
+    const checkId = key.slice(ownPrefix().length).split(' ')[0] ?? ''
+    counts.set(checkId, (counts.get(checkId) ?? 0) + 1)
+  }
+  return [...counts].map(([checkId, tries]) => ({ checkId, tries }))
 }

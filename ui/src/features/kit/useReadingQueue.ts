@@ -1,10 +1,21 @@
 // Readings on their way to the server: kept on the device first, sent one after the other when the network is there.
 import { ref, type Ref } from 'vue'
 import { answer, api } from '@/api/client'
-import { sentence, Unreachable } from '@/api/problem'
+import { Problem, sentence, Unreachable } from '@/api/problem'
 import type { KitCheck, ReadingBody } from '@/api/types'
 import { newId } from '@/device/ids'
 import { forgetPending, keepPending, pendingOf, type Pending } from './pendingReadings'
+
+const SIGNED_OUT = 401
+const SERVER_TROUBLE = 500
+
+/** No network, a sign-in that has ended, a server in trouble: nothing is wrong with the reading, which waits. */
+function isPassing(error: unknown): boolean {
+  return (
+    error instanceof Unreachable ||
+    (error instanceof Problem && (error.status === SIGNED_OUT || error.status >= SERVER_TROUBLE))
+  )
+}
 
 export function useReadingQueue(checkId: string, away: Ref<boolean>, show: (now: KitCheck) => void) {
   const pending = ref<Pending[]>(pendingOf(checkId))
@@ -35,7 +46,7 @@ export function useReadingQueue(checkId: string, away: Ref<boolean>, show: (now:
       )
       forgetPending(checkId, one.id)
     } catch (error) {
-      away.value = error instanceof Unreachable
+      away.value = isPassing(error)
       if (!away.value) keepPending(checkId, { ...one, refused: sentence(error) })
     }
   }
@@ -46,10 +57,23 @@ export function useReadingQueue(checkId: string, away: Ref<boolean>, show: (now:
     await send()
   }
 
+  /** What was refused, once more as it is. */
+  async function again(id: string): Promise<void> {
+    const one = pendingOf(checkId).find((other) => other.id === id)
+    if (one) await write(one.body, id)
+  }
+
   function drop(id: string): void {
     forgetPending(checkId, id)
     pending.value = pendingOf(checkId)
   }
 
-  return { pending, send, write, drop, waits: () => pendingOf(checkId).some(({ refused }) => !refused) }
+  return {
+    pending,
+    send,
+    write,
+    again,
+    drop,
+    waits: () => pendingOf(checkId).some(({ refused }) => !refused),
+  }
 }

@@ -14,6 +14,7 @@ import amberrail.core.table.TablePlan;
 import amberrail.core.table.TablePresets;
 import amberrail.core.table.TableSpec;
 import java.time.LocalDate;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -81,7 +82,8 @@ public class ClubTables {
             table.numbers = numbers.write(after);
             history.keep(
                     owner(table),
-                    new KitHistory.Origin(FigureSource.TYPED, Optional.empty(), Optional.empty(), who.accountId()),
+                    new KitHistory.Origin(
+                            FigureSource.TYPED, Optional.empty(), Optional.of(said(measures)), who.accountId()),
                     figures(table.id, after));
         }
     }
@@ -101,6 +103,15 @@ public class ClubTables {
                 table.balls(),
                 table.physics(),
                 table.level());
+    }
+
+    private static String said(Measures measures) {
+        return String.format(
+                Locale.ROOT,
+                "corner pockets %.1f mm, side pockets %.1f mm, cushion nose %.1f mm high",
+                measures.cornerMouth(),
+                measures.sideMouth(),
+                measures.noseHeight());
     }
 
     private static PocketShape withMouth(PocketShape shape, double mouth) {

@@ -3,6 +3,7 @@ package amberrail.core.kit;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * Levenberg-Marquardt over unknowns that all readings share and those that each try has for itself, which are eliminated reading by reading
@@ -72,11 +73,17 @@ final class JointFit {
 
     /** Each try's own unknowns first, with what is shared held fast: a good start. */
     private void settleOwn() {
-        for (int i = 0; i < models.size(); i++) {
-            JointFit alone = new JointFit(List.of(models.get(i)), shared, Matrices.diagonal(shared.length, 1));
-            alone.sharedIsHeld = true;
-            alone.run();
-            owns.set(i, alone.owns.get(0));
+        List<double[]> settled = IntStream.range(0, models.size())
+                .parallel()
+                .mapToObj(i -> {
+                    JointFit alone = new JointFit(List.of(models.get(i)), shared, Matrices.diagonal(shared.length, 1));
+                    alone.sharedIsHeld = true;
+                    alone.run();
+                    return alone.owns.get(0);
+                })
+                .toList();
+        for (int i = 0; i < settled.size(); i++) {
+            owns.set(i, settled.get(i));
         }
     }
 
@@ -185,12 +192,12 @@ final class JointFit {
                 g[a] += priorPrecision[a][b] * (shared[b] - priorMean[b]);
             }
         }
-        List<Block> blocks = new ArrayList<>();
-        for (int i = 0; i < models.size(); i++) {
-            Block block = block(i, damping);
-            block.addTo(h, g);
-            blocks.add(block);
-        }
+        // Side by side, and added up in their order: the same readings give the same answer to the last digit.
+        List<Block> blocks = IntStream.range(0, models.size())
+                .parallel()
+                .mapToObj(i -> block(i, damping))
+                .toList();
+        blocks.forEach(block -> block.addTo(h, g));
         double[][] damped = Matrices.copy(h);
         for (int a = 0; a < m; a++) {
             damped[a][a] += damping * h[a][a];
@@ -329,15 +336,22 @@ final class JointFit {
                 cost += (at[a] - priorMean[a]) * priorPrecision[a][b] * (at[b] - priorMean[b]);
             }
         }
-        for (int i = 0; i < models.size(); i++) {
-            double[] out = new double[models.get(i).observations()];
-            models.get(i).residuals(at, own.get(i), out);
-            for (double r : out) {
-                cost += Math.pow(robust(r), 2);
-            }
-            for (int k = 1; k < own.get(i).length; k++) {
-                cost += own.get(i)[k] * own.get(i)[k];
-            }
+        double[] ofReadings = IntStream.range(0, models.size())
+                .parallel()
+                .mapToDouble(i -> cost(at, own.get(i), i))
+                .toArray();
+        return cost + Arrays.stream(ofReadings).sum();
+    }
+
+    private double cost(double[] at, double[] own, int reading) {
+        double cost = 0;
+        double[] out = new double[models.get(reading).observations()];
+        models.get(reading).residuals(at, own, out);
+        for (double r : out) {
+            cost += Math.pow(robust(r), 2);
+        }
+        for (int k = 1; k < own.length; k++) {
+            cost += own[k] * own[k];
         }
         return cost;
     }

@@ -19,13 +19,14 @@ final class ReadingModels {
     private final CheckedTable table;
     private final ClothScale scale;
     private final ReadingNoise noise;
-    private final LoneBall ball;
+    /** Readings are looked at by several threads, and a ball is played by one at a time. */
+    private final ThreadLocal<LoneBall> balls;
 
     ReadingModels(CheckedTable table, ReadingNoise noise) {
         this.table = table;
         this.noise = noise;
         scale = new ClothScale(table.preset());
-        ball = table.newBall();
+        balls = ThreadLocal.withInitial(table::newBall);
     }
 
     /** The cloth's unknowns begin at {@code from} in what is shared. */
@@ -56,7 +57,7 @@ final class ReadingModels {
         for (int i = 0; i < START_HALVINGS; i++) {
             double middle = Math.sqrt(low * high);
             play.accept(middle);
-            if (ball.metCushion() && ball.cushionSeconds() < secondsToCushion) {
+            if (ball().metCushion() && ball().cushionSeconds() < secondsToCushion) {
                 high = middle;
             } else {
                 low = middle;
@@ -68,15 +69,19 @@ final class ReadingModels {
     private double startOfStroke(Reading reading, double secondsToCushion, Physics physics) {
         return startSpeed(
                 secondsToCushion,
-                speed -> ball.releaseToCushion(
-                        strike(physics, speed, reading.directionDegrees(), 0, 0, 0, OptionalDouble.empty())
-                                .launch(reading.x(), reading.y(), table.radiusMetres(), physics),
-                        physics));
+                speed -> ball().releaseToCushion(
+                                strike(physics, speed, reading.directionDegrees(), 0, 0, 0, OptionalDouble.empty())
+                                        .launch(reading.x(), reading.y(), table.radiusMetres(), physics),
+                                physics));
+    }
+
+    private LoneBall ball() {
+        return balls.get();
     }
 
     /** A ball that does not get there: the further it is short, the worse. */
     private void fallsShort(Reading reading, double[] out) {
-        double missing = table.metresFromNose(reading, ball.restX(), ball.restY());
+        double missing = table.metresFromNose(reading, ball().restX(), ball().restY());
         Arrays.fill(out, ReadingModel.IMPOSSIBLE * (1 + missing));
     }
 
@@ -159,7 +164,7 @@ final class ReadingModels {
             Physics physics = scale.physics(shared, from);
             double log = startSpeed(
                     reading.secondsToCushion(),
-                    speed -> ball.releaseToCushion(rolling(reading, speed, radians(reading)), physics));
+                    speed -> ball().releaseToCushion(rolling(reading, speed, radians(reading)), physics));
             return new double[] {log};
         }
 
@@ -178,13 +183,13 @@ final class ReadingModels {
         }
 
         private void play(double[] shared, double[] own, double restitution, double[] out) {
-            ball.release(rolling(reading, speed(own[0]), radians(reading)), scale.physics(shared, from, restitution));
-            if (!ball.metCushion()) {
+            ball().release(rolling(reading, speed(own[0]), radians(reading)), scale.physics(shared, from, restitution));
+            if (!ball().metCushion()) {
                 fallsShort(reading, out);
                 return;
             }
-            out[0] = (reading.secondsToCushion() - ball.cushionSeconds()) / noise.reboundSeconds();
-            out[1] = (reading.metresBack() - table.metresFromNose(reading, ball.restX(), ball.restY()))
+            out[0] = (reading.secondsToCushion() - ball().cushionSeconds()) / noise.reboundSeconds();
+            out[1] = (reading.metresBack() - table.metresFromNose(reading, ball().restX(), ball().restY()))
                     / noise.reboundMetres();
         }
     }
@@ -203,19 +208,26 @@ final class ReadingModels {
         public void residuals(double[] shared, double[] own, double[] out) {
             Physics physics = scale.physics(shared, from);
             double height = own[1] * noise.slideTipHeightMillimetres() / MILLIMETRES / table.radiusMetres();
-            ball.releaseToCushion(
-                    strike(physics, speed(own[0]), reading.directionDegrees(), 0, height, 0, OptionalDouble.empty())
-                            .launch(reading.x(), reading.y(), table.radiusMetres(), physics),
-                    physics);
-            if (!ball.metCushion()) {
+            ball().releaseToCushion(
+                            strike(
+                                            physics,
+                                            speed(own[0]),
+                                            reading.directionDegrees(),
+                                            0,
+                                            height,
+                                            0,
+                                            OptionalDouble.empty())
+                                    .launch(reading.x(), reading.y(), table.radiusMetres(), physics),
+                            physics);
+            if (!ball().metCushion()) {
                 fallsShort(reading, out);
                 return;
             }
-            double slid = ball.beganToRoll()
-                    ? along(reading, ball.rollX(), ball.rollY())
-                    : along(reading, ball.cushionX(), ball.cushionY());
-            double toCushion = along(reading, ball.cushionX(), ball.cushionY());
-            out[0] = (reading.secondsToCushion() - ball.cushionSeconds()) / noise.slideSeconds();
+            double slid = ball().beganToRoll()
+                    ? along(reading, ball().rollX(), ball().rollY())
+                    : along(reading, ball().cushionX(), ball().cushionY());
+            double toCushion = along(reading, ball().cushionX(), ball().cushionY());
+            out[0] = (reading.secondsToCushion() - ball().cushionSeconds()) / noise.slideSeconds();
             out[1] = (reading.metresSliding() - Math.min(slid, toCushion)) / noise.slideMetres();
         }
     }
@@ -247,13 +259,13 @@ final class ReadingModels {
                     0,
                     cue.elevationDegrees(shared),
                     OptionalDouble.of(cue.endMassRatio(shared)));
-            ball.releaseToCushion(strike.launch(reading.x(), reading.y(), table.radiusMetres(), physics), physics);
-            if (!ball.metCushion()) {
+            ball().releaseToCushion(strike.launch(reading.x(), reading.y(), table.radiusMetres(), physics), physics);
+            if (!ball().metCushion()) {
                 fallsShort(reading, out);
                 return;
             }
-            out[0] = (reading.secondsToCushion() - ball.cushionSeconds()) / noise.sideSeconds();
-            out[1] = (reading.missLeftMillimetres() - MILLIMETRES * left(reading, ball.cushionX(), ball.cushionY()))
+            out[0] = (reading.secondsToCushion() - ball().cushionSeconds()) / noise.sideSeconds();
+            out[1] = (reading.missLeftMillimetres() - MILLIMETRES * left(reading, ball().cushionX(), ball().cushionY()))
                     / noise.sideMissMillimetres();
         }
     }

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberrail.e2e.support.Journey;
+import amberrail.e2e.support.People;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
@@ -120,6 +121,29 @@ class KitAtTheTableTest extends Journey {
     }
 
     @Test
+    void whatWaitsStaysForItsOwnerThroughASignOut() {
+        Page page = checkOf("Cellar");
+        page.route(READINGS, Route::abort);
+        roll(page, 130);
+        assertThat(page.getByText("no network: 1 kept on this device")).isVisible();
+        page.locator(".account").click();
+        page.getByText("Sign out").click();
+        page.waitForURL("**/sign-in");
+        page.unroute(READINGS);
+        People.signIn(page, "tamsin");
+        page.navigate("/kit");
+        assertThat(page.getByText("on this device: open it")).hasCount(0);
+        page.locator(".account").click();
+        page.getByText("Sign out").click();
+        page.waitForURL("**/sign-in");
+        People.signIn(page, "iris");
+        page.navigate("/kit");
+        page.getByText("One try of a check waits on this device").click();
+        assertThat(tries(page)).hasCount(1);
+        assertThat(page.locator(".tries > .waits")).hasCount(0);
+    }
+
+    @Test
     void whatTheServerRefusesStaysAndSaysWhy() {
         Page page = checkOf("Attic");
         page.route(
@@ -140,7 +164,7 @@ class KitAtTheTableTest extends Journey {
     void theStopwatchStartsAndStopsByTapByKeyAndByEar() {
         Page page = browser.open(server, 1280, 800);
         page.addInitScript(TWO_KNOCKS);
-        amberrail.e2e.support.People.signIn(page, "iris");
+        People.signIn(page, "iris");
         page.navigate("/kit");
         key(page, "Add a table").click();
         field(page, "Name").fill("Hall");
