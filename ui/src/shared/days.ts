@@ -30,3 +30,8 @@ export function dayAlone(date: Date): string {
   const two = (n: number) => String(n).padStart(2, '0')
   return `${String(date.getFullYear()).padStart(4, '0')}-${two(date.getMonth() + 1)}-${two(date.getDate())}`
 }
+
+/** A day or a moment's day, as the reader writes days. */
+export function mediumDay(text: string): string {
+  return dateOf(text).toLocaleDateString(undefined, { dateStyle: 'medium' })
+}

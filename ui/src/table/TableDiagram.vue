@@ -23,8 +23,6 @@ const props = defineProps<{
   interactive?: boolean
   /** Show only a square of this side around a place. */
   closeUp?: { centre: Point; sideMillimetres: number }
-  /** Without the arrow that shows which way it slopes. */
-  plain?: boolean
 }>()
 
 const svg = ref<SVGSVGElement>()
@@ -148,7 +146,7 @@ defineExpose({ clientToTable, rectangle, millimetresPerPixel, element: svg })
     />
     <path v-for="(outline, i) in cushions" :key="`cushion${i}`" :d="outline" style="fill: var(--cushion)" />
     <path v-for="(sight, i) in table.sights" :key="`sight${i}`" :d="sightPath(sight)" class="sight" />
-    <DriftMark v-if="!plain" :table="table" />
+    <DriftMark :table="table" />
     <slot />
   </svg>
 </template>

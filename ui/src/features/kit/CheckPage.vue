@@ -8,14 +8,15 @@ import PageState from '@/shared/PageState.vue'
 import SelectField from '@/shared/SelectField.vue'
 import { useAction } from '@/shared/useAction'
 import { useTables } from '@/shared/useTables'
-import CheckDrawing from './CheckDrawing.vue'
+import TableDiagram from '@/table/TableDiagram.vue'
+import CheckArrow from './CheckArrow.vue'
 import CueFoundRows from './CueFoundRows.vue'
 import EffectList from './EffectList.vue'
 import FoundRows from './FoundRows.vue'
 import TryChoices from './TryChoices.vue'
 import TryForm from './TryForm.vue'
 import TryList from './TryList.vue'
-import { instantDay } from './kitDays'
+import { mediumDay } from '@/shared/days'
 import { useCheck } from './useCheck'
 import { useKitWords } from './useKitWords'
 import { useNextTry, useTryWords } from './useNextTry'
@@ -33,7 +34,7 @@ const view = check.view
 const drawing = useTableDrawing(computed(() => view.value?.tableId))
 const tried = useNextTry(view)
 const { place, stroke, next } = tried
-const tryWords = useTryWords(tried, drawing)
+const tryWords = useTryWords(tried)
 const open = computed(() => view.value?.closedAt === undefined)
 const told = computed(() => view.value?.table?.anythingTold ?? view.value?.cue?.told ?? false)
 
@@ -91,7 +92,7 @@ async function move(): Promise<void> {
         <p v-if="!open" class="bare">
           {{
             t(`kit.checkPage.${view.taken ? 'closedTaken' : 'closed'}`, {
-              day: instantDay(view.closedAt ?? ''),
+              day: mediumDay(view.closedAt ?? ''),
             })
           }}
         </p>
@@ -104,7 +105,9 @@ async function move(): Promise<void> {
             <TryChoices :tried="tried" :words="tryWords" />
             <p class="bare task">{{ tryWords.task.value }}</p>
             <div v-if="drawing" class="drawing">
-              <CheckDrawing :table="drawing" :place="place" />
+              <TableDiagram :table="drawing" :label="t('kit.checkPage.drawing')">
+                <CheckArrow :place="place" :table="drawing" />
+              </TableDiagram>
             </div>
             <p class="bare small quiet">{{ tryWords.mark.value }} {{ tryWords.why.value }}</p>
           </section>

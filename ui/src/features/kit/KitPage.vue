@@ -32,7 +32,7 @@ const tables = computed(() => data.value?.tables.filter(({ archived }) => !archi
 const cues = computed(() => data.value?.cues.filter(({ archived }) => !archived) ?? [])
 const ballSets = computed(() => data.value?.ballSets.filter(({ archived }) => !archived) ?? [])
 const lead = computed(() => {
-  const checked = tables.value.filter(({ source }) => source !== 'PRESET').length
+  const checked = tables.value.filter(({ verdict }) => verdict !== undefined).length
   return checked === 0 ? t('kit.lead.none') : t('kit.lead.some', { n: checked, all: tables.value.length })
 })
 /** Everything that was put away, with the way to bring it back. */

@@ -16,7 +16,6 @@ import { useAction } from '@/shared/useAction'
 import { useLoad } from '@/shared/useLoad'
 import { useUnits } from '@/shared/units'
 import TableDiagram from '@/table/TableDiagram.vue'
-import DriftArrow from './DriftArrow.vue'
 import LearntNote from './LearntNote.vue'
 import KitDialog from './KitDialog.vue'
 import NumberRows from './NumberRows.vue'
@@ -140,10 +139,6 @@ async function putAway(): Promise<void> {
   )
   if (well) await router.push('/kit')
 }
-
-const drifts = computed(() =>
-  data.value && data.value.verdict.drift !== 'NONE' ? data.value.verdict : undefined,
-)
 </script>
 
 <template>
@@ -154,22 +149,17 @@ const drifts = computed(() =>
           <RouterLink to="/kit">{{ t('kit.title') }}</RouterLink>
         </p>
         <h1>{{ data.name }}</h1>
-        <p class="lead">{{ data.history.length ? words.verdict(data.verdict) : t('kit.neverChecked') }}</p>
+        <p class="lead">
+          {{ data.numbers.some(({ told }) => told) ? words.verdict(data.verdict) : t('kit.neverChecked') }}
+        </p>
         <p v-if="notDone && !changing" role="alert" class="problem">{{ notDone }}</p>
         <div class="parts">
           <div>
             <div class="drawing">
-              <TableDiagram :table="data.drawing" :label="data.name" plain>
-                <DriftArrow
-                  v-if="drifts"
-                  :table="data.drawing"
-                  :degrees="drifts.driftDegrees"
-                  :millimetres="drifts.driftMillimetres"
-                />
-              </TableDiagram>
+              <TableDiagram :table="data.drawing" :label="data.name" />
             </div>
-            <p v-if="drifts" class="small quiet">
-              {{ t('kit.arrow', { mm: figure(Math.abs(drifts.driftMillimetres), 0) }) }}
+            <p v-if="data.drawing.drift" class="small quiet">
+              {{ t('kit.arrow', { mm: figure(data.drawing.drift.millimetres, 0) }) }}
             </p>
             <p v-if="isCoach" class="keys no-print">
               <Button :label="t('kit.check')" :disabled="working" @click="check" />

@@ -1,7 +1,7 @@
 // What is known of a table, in the words of a coach.
 import { useI18n } from 'vue-i18n'
 import type { FigureSource, FigureView, TableFigure, TableVerdict } from '@/api/types'
-import { instantDay } from './kitDays'
+import { mediumDay } from '@/shared/days'
 import { useUnits } from '@/shared/units'
 
 const DIGITS: Record<TableFigure, number> = {
@@ -61,7 +61,7 @@ export function useKitWords() {
 
   function source(of: FigureSource, since?: string): string {
     const words = t(`kit.source.${of}`)
-    return since ? t('kit.sourceOn', { source: words, day: instantDay(since) }) : words
+    return since ? t('kit.sourceOn', { source: words, day: mediumDay(since) }) : words
   }
 
   return { said, interval, verdict, source, direction }

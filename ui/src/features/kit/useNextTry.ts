@@ -1,7 +1,7 @@
 // Which try is made next: what the check asks for, unless somebody has chosen otherwise; and how it is said.
 import { computed, ref, type Ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { CheckPlace, KitCheck, ReadingKind, TableDrawing } from '@/api/types'
+import type { CheckPlace, KitCheck, ReadingKind } from '@/api/types'
 import { useUnits } from '@/shared/units'
 
 const MILLIMETRES = 1000
@@ -61,7 +61,7 @@ export function useNextTry(view: Ref<KitCheck | undefined>) {
 export type NextTry = ReturnType<typeof useNextTry>
 
 /** What is to be done and why, as a coach would say it. */
-export function useTryWords(tried: NextTry, drawing: Ref<TableDrawing | undefined>) {
+export function useTryWords(tried: NextTry) {
   const { t } = useI18n()
   const { figure, length } = useUnits()
 
@@ -76,8 +76,7 @@ export function useTryWords(tried: NextTry, drawing: Ref<TableDrawing | undefine
   /** By the way that the ball goes; strokes with side all go one way, so by how far. */
   function place(one: CheckPlace): string {
     if (one.kind !== 'SIDE') return t(`kit.checkPage.directions.${one.directionDegrees}`)
-    const bed = drawing.value?.lengthMillimetres
-    return bed ? length(bed - MILLIMETRES * one.xMetres) : figure(one.xMetres, 1)
+    return length(MILLIMETRES * one.aheadMetres)
   }
 
   const task = computed(() =>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
 import type { Milestone } from '@/api/types'
+import { mediumDay } from '@/shared/days'
 
 /** What was reached for the first time, newest first. */
 defineProps<{ milestones: Milestone[] }>()
@@ -22,9 +23,7 @@ function words(one: Milestone): string {
     <h2>{{ t('progress.milestones') }}</h2>
     <ol class="bare">
       <li v-for="one in milestones.slice(0, SHOWN)" :key="`${one.kind} ${one.at} ${words(one)}`">
-        <RouterLink :to="`/review/${one.sessionId}`">{{
-          new Date(one.at).toLocaleDateString(undefined, { dateStyle: 'medium' })
-        }}</RouterLink>
+        <RouterLink :to="`/review/${one.sessionId}`">{{ mediumDay(one.at) }}</RouterLink>
         {{ words(one) }}
       </li>
     </ol>

@@ -7,6 +7,7 @@ import PageState from '@/shared/PageState.vue'
 import { firstToLearnFrom } from '@/shared/nextStation'
 import { useLoad } from '@/shared/useLoad'
 import { percent, useUnits } from '@/shared/units'
+import { mediumDay } from '@/shared/days'
 
 /** What to play next, by skill, and why. */
 const props = defineProps<{ studentId: string }>()
@@ -49,7 +50,7 @@ function why(one: NextStation): string {
       ? t('progress.next.notPlayed')
       : t('progress.next.played', {
           n: one.studentTries,
-          when: new Date(one.lastPlayedAt ?? '').toLocaleDateString(undefined, { dateStyle: 'medium' }),
+          when: mediumDay(one.lastPlayedAt ?? ''),
         })
   return [from, played, one.inBand ? '' : t('progress.next.outside')].filter(Boolean).join(' ')
 }

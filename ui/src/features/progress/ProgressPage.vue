@@ -2,7 +2,7 @@
 import { computed, onMounted, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
-import { dateOf } from '@/shared/days'
+import { mediumDay } from '@/shared/days'
 import { useLoad } from '@/shared/useLoad'
 import { useUnits } from '@/shared/units'
 import AbilityCharts from './AbilityCharts.vue'
@@ -30,7 +30,7 @@ watch(studentId, reload)
 
 const since = computed(() => {
   const first = data.value?.weeks[0]
-  return first ? dateOf(first.week).toLocaleDateString(undefined, { dateStyle: 'medium' }) : ''
+  return first ? mediumDay(first.week) : ''
 })
 </script>
 

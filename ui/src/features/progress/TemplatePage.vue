@@ -5,7 +5,7 @@ import { answer, api } from '@/api/client'
 import type { Template, TemplateTip } from '@/api/types'
 import SelectField from '@/shared/SelectField.vue'
 import { useAction } from '@/shared/useAction'
-import { dateOf } from '@/shared/days'
+import { mediumDay } from '@/shared/days'
 import { useLoad } from '@/shared/useLoad'
 import { useUnits } from '@/shared/units'
 import TableDiagram from '@/table/TableDiagram.vue'
@@ -115,10 +115,6 @@ const reading = computed(() => {
     : []
   return pace.length + tips.length ? [...pace, ...tips] : [t('progress.template.readingNone')]
 })
-
-function when(takenOn: string): string {
-  return dateOf(takenOn).toLocaleDateString(undefined, { dateStyle: 'medium' })
-}
 </script>
 
 <template>
@@ -176,7 +172,7 @@ function when(takenOn: string): string {
               :aria-pressed="index === dayIndex"
               @click="dayIndex = index"
             >
-              {{ when(one.takenOn) }}
+              {{ mediumDay(one.takenOn) }}
             </button>
           </nav>
           <p v-if="data.predicted.length" class="small quiet">{{ t('progress.template.predicted') }}</p>
@@ -185,7 +181,7 @@ function when(takenOn: string): string {
           </p>
           <p v-if="!day">{{ t('progress.template.empty') }}</p>
           <template v-else>
-            <h2>{{ when(day.takenOn) }}</h2>
+            <h2>{{ mediumDay(day.takenOn) }}</h2>
             <p v-for="line in reading" :key="line">{{ line }}</p>
             <dl>
               <template v-for="one in day.tips" :key="one.tip">

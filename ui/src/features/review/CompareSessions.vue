@@ -9,6 +9,7 @@ import ChoiceField from '@/shared/ChoiceField.vue'
 import { useLoad } from '@/shared/useLoad'
 import ShotMap from './ShotMap.vue'
 import { useComparisonWords } from './useComparisonWords'
+import { mediumDay } from '@/shared/days'
 
 /** This session against an earlier one at the same station and side: maps on one scale, verdicts in words. */
 const props = defineProps<{ review: Review }>()
@@ -46,7 +47,7 @@ const options = computed(() => [
   { value: DAYS, label: t('review.compare.days') },
   ...earlier.value.map((one) => ({
     value: one.id,
-    label: `${new Date(one.startedAt).toLocaleDateString(undefined, { dateStyle: 'medium' })} · ${one.tableName}`,
+    label: `${mediumDay(one.startedAt)} · ${one.tableName}`,
   })),
 ])
 const chosen = ref(NOTHING)

@@ -9,6 +9,7 @@ import amberrail.app.people.PeopleService;
 import amberrail.app.results.StationOnTable;
 import amberrail.app.results.StationResult;
 import amberrail.app.results.StationResults;
+import amberrail.app.web.BackgroundThread;
 import amberrail.app.web.Busy;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.Skill;
@@ -33,7 +34,6 @@ import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
@@ -75,11 +75,7 @@ public class AbilityModel {
     /** Places written since the model was brought up to date; guarded by itself. */
     private final Set<StationPlayed> changed = new LinkedHashSet<>();
 
-    private final ExecutorService worker = Executors.newSingleThreadExecutor(run -> {
-        Thread thread = new Thread(run, "abilities");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final ExecutorService worker = BackgroundThread.of("abilities");
 
     private volatile Abilities finished;
     /** The work on what was written last. */

@@ -7,6 +7,7 @@ import amberrail.app.attempts.AttemptService.StudentAttempt;
 import amberrail.app.attempts.StationPlayed;
 import amberrail.app.people.Access;
 import amberrail.app.people.SignedIn;
+import amberrail.app.web.BackgroundThread;
 import amberrail.core.diagnosis.OwnErrors;
 import amberrail.core.diagnosis.OwnErrors.Ability;
 import amberrail.core.drill.Skill;
@@ -20,7 +21,6 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
@@ -47,12 +47,7 @@ public class OwnErrorSizes {
 
     private final Set<UUID> underWay = ConcurrentHashMap.newKeySet();
     private final ConcurrentHashMap<UUID, Integer> writtenSince = new ConcurrentHashMap<>();
-    private final ExecutorService worker = Executors.newSingleThreadExecutor(run -> {
-        Thread thread = new Thread(run, "own error sizes");
-        thread.setDaemon(true);
-        thread.setPriority(Thread.MIN_PRIORITY);
-        return thread;
-    });
+    private final ExecutorService worker = BackgroundThread.idle("own error sizes");
 
     OwnErrorSizes(AttemptService attempts, SeenShots seen, AbilityModel model, Access access) {
         this.attempts = attempts;

@@ -4,6 +4,7 @@ import amberrail.app.drills.DrillCatalogue;
 import amberrail.app.sessions.PracticeSession;
 import amberrail.app.sessions.SessionService;
 import amberrail.app.setups.SetUps;
+import amberrail.app.web.BackgroundThread;
 import amberrail.core.attempt.PlayedAttempt;
 import amberrail.core.drill.Drill;
 import amberrail.core.geometry.Point;
@@ -21,7 +22,6 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
@@ -50,11 +50,7 @@ class PatternArrivals {
     private final TransactionTemplate transaction;
     private final Clock clock;
     /** Writes what the worker has found, so that the worker itself never waits for the database. */
-    private final ExecutorService writer = Executors.newSingleThreadExecutor(run -> {
-        Thread thread = new Thread(run, "arrivals");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final ExecutorService writer = BackgroundThread.of("arrivals");
 
     PatternArrivals(
             AttemptRepository attempts,

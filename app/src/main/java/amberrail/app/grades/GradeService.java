@@ -1,6 +1,7 @@
 package amberrail.app.grades;
 
 import amberrail.app.drills.KnownGrades;
+import amberrail.app.web.BackgroundThread;
 import amberrail.core.drill.Drill;
 import amberrail.core.statistics.GradeScale;
 import amberrail.core.table.TableSpec;
@@ -12,7 +13,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import org.springframework.stereotype.Service;
 
 /** Grades of drills: what is known at once, the rest worked out in the background, one drill after the other. */
@@ -24,12 +24,7 @@ class GradeService implements KnownGrades {
     private final GradeStore store;
     private final Grader grader;
     /** One at a time: each already uses all cores. */
-    private final ExecutorService worker = Executors.newSingleThreadExecutor(run -> {
-        Thread thread = new Thread(run, "grades");
-        thread.setDaemon(true);
-        thread.setPriority(Thread.MIN_PRIORITY);
-        return thread;
-    });
+    private final ExecutorService worker = BackgroundThread.idle("grades");
 
     private final Cache<Asked, GradeJob> jobs = Caffeine.newBuilder()
             .maximumSize(MOST_JOBS)

@@ -39,12 +39,14 @@ public class ClubGear {
     private final BallSetRepository ballSets;
     private final CueRepository cues;
     private final KitHistory history;
+    private final CueRights rights;
     private final Access access;
 
-    ClubGear(BallSetRepository ballSets, CueRepository cues, KitHistory history, Access access) {
+    ClubGear(BallSetRepository ballSets, CueRepository cues, KitHistory history, CueRights rights, Access access) {
         this.ballSets = ballSets;
         this.cues = cues;
         this.history = history;
+        this.rights = rights;
         this.access = access;
     }
 
@@ -98,16 +100,17 @@ public class ClubGear {
         CueEntity cue = cueToChange(who, id, version);
         requireMayOwn(who, wanted.ownerId());
         requireFreeName(id, wanted);
-        CueFigures before = typed(cue);
+        CueFigures known = figures(cue);
         fill(cue, wanted);
-        if (newTip || !typed(cue).equals(before)) {
-            keep(who, KitThing.CUE, id, cue.version, newTip ? FigureSource.RENEWED : FigureSource.TYPED, typed(cue));
+        CueFigures now = newTip ? typed(cue) : typedOver(known, cue);
+        if (newTip || !now.equals(known)) {
+            keep(who, KitThing.CUE, id, cue.version, newTip ? FigureSource.RENEWED : FigureSource.TYPED, now);
         }
     }
 
     void archiveCue(SignedIn who, UUID id, boolean archived) {
         CueEntity cue = cues.findToChange(id).orElseThrow(() -> new Missing("cue"));
-        requireMayChange(who, cue);
+        rights.requireMayChange(who, cue);
         cue.archived = archived;
     }
 
@@ -125,7 +128,7 @@ public class ClubGear {
 
     private CueEntity cueToChange(SignedIn who, UUID id, int version) {
         CueEntity cue = cues.findToChange(id).orElseThrow(() -> new Missing("cue"));
-        requireMayChange(who, cue);
+        rights.requireMayChange(who, cue);
         requireVersion(cue.version, version);
         begin(KitThing.CUE, id, cue.version, typed(cue));
         cue.version++;
@@ -139,6 +142,23 @@ public class ClubGear {
         cue.endMassRatio = Require.between("endMassRatio", wanted.endMassRatio(), LOWEST_RATIO, HIGHEST_RATIO);
         cue.elevationDegrees = Require.between("elevationDegrees", wanted.elevationDegrees(), 0, STEEPEST_DEGREES);
         cue.ownerId = wanted.ownerId().orElse(null);
+    }
+
+    /** As the last set has it. */
+    private CueFigures figures(CueEntity cue) {
+        return history.latest(cue.id)
+                .map(row -> history.read(row, CueFigures.class))
+                .orElseGet(() -> typed(cue));
+    }
+
+    /** A number that nobody typed anew stays as well known as it was. */
+    private static CueFigures typedOver(CueFigures known, CueEntity cue) {
+        return new CueFigures(
+                cue.tipDiameterMillimetres,
+                known.endMassRatio().value() == cue.endMassRatio ? known.endMassRatio() : about(cue.endMassRatio),
+                known.elevationDegrees().value() == cue.elevationDegrees
+                        ? known.elevationDegrees()
+                        : about(cue.elevationDegrees));
     }
 
     static CueFigures typed(CueEntity cue) {
@@ -171,14 +191,6 @@ public class ClubGear {
             access.requireStudent(who, owner.get());
         } else {
             access.requireCoach(who);
-        }
-    }
-
-    void requireMayChange(SignedIn who, CueEntity cue) {
-        if (cue.ownerId == null) {
-            access.requireCoach(who);
-        } else if (!access.maySee(who, cue.ownerId)) {
-            throw new Missing("cue");
         }
     }
 

@@ -9,7 +9,6 @@ import amberrail.core.kit.TableFigures;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.problem.ProblemCode;
 import amberrail.core.problem.Require;
-import amberrail.core.table.PocketShape;
 import amberrail.core.table.TablePlan;
 import amberrail.core.table.TablePresets;
 import amberrail.core.table.TableSpec;
@@ -92,17 +91,7 @@ public class ClubTables {
         Require.between("cornerMouthMillimetres", measures.cornerMouth(), NARROWEST_MOUTH, WIDEST_MOUTH);
         Require.between("sideMouthMillimetres", measures.sideMouth(), NARROWEST_MOUTH, WIDEST_MOUTH);
         Require.between("noseHeightMillimetres", measures.noseHeight(), LOWEST_NOSE, HIGHEST_NOSE);
-        return new TableSpec(
-                table.id(),
-                table.kind(),
-                table.lengthMillimetres(),
-                table.widthMillimetres(),
-                measures.noseHeight(),
-                withMouth(table.corner(), measures.cornerMouth()),
-                withMouth(table.side(), measures.sideMouth()),
-                table.balls(),
-                table.physics(),
-                table.level());
+        return table.measuring(measures.cornerMouth(), measures.sideMouth(), measures.noseHeight());
     }
 
     private static String said(Measures measures) {
@@ -112,16 +101,6 @@ public class ClubTables {
                 measures.cornerMouth(),
                 measures.sideMouth(),
                 measures.noseHeight());
-    }
-
-    private static PocketShape withMouth(PocketShape shape, double mouth) {
-        return new PocketShape(
-                mouth,
-                shape.facingTurnDegrees(),
-                shape.jawRadiusMillimetres(),
-                shape.facingLengthMillimetres(),
-                shape.shelfMillimetres(),
-                shape.captureRadiusMillimetres());
     }
 
     /** Notes about the cloth; a new one starts from the numbers of the table's kind, since what was measured before does not hold for it. */

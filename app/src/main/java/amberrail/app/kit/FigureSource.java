@@ -12,5 +12,10 @@ public enum FigureSource {
     /** Typed from a tape, a gauge or a maker's word. */
     TYPED,
     /** An earlier set, taken again. */
-    TAKEN_BACK
+    TAKEN_BACK;
+
+    /** Whether another cloth's numbers, or this one's found anew, hold since; what is typed of a table is its pockets and noses. */
+    boolean isOfCloth() {
+        return this != PRESET && this != TYPED;
+    }
 }

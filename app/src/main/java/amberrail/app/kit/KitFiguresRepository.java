@@ -13,8 +13,9 @@ interface KitFiguresRepository extends JpaRepository<KitFiguresEntity, UUID> {
 
     Optional<KitFiguresEntity> findByIdAndThingId(UUID id, UUID thingId);
 
-    /** The latest of each thing of a sort. */
+    /** The latest of each thing of a sort; {@code without} a source that says nothing about the figures. */
     @Query("select f from KitFiguresEntity f where f.thing = :thing and f.version ="
-            + " (select max(g.version) from KitFiguresEntity g where g.thingId = f.thingId)")
-    List<KitFiguresEntity> latest(KitThing thing);
+            + " (select max(g.version) from KitFiguresEntity g where g.thingId = f.thingId"
+            + " and (:without is null or g.source <> :without))")
+    List<KitFiguresEntity> latest(KitThing thing, FigureSource without);
 }

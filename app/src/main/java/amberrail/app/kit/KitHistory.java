@@ -61,8 +61,13 @@ class KitHistory {
         return sets.findByIdAndThingId(set, thing);
     }
 
-    List<KitFiguresEntity> latest(KitThing thing) {
-        return sets.latest(thing);
+    /** Of every table; changes of pockets and noses leave its cloth's numbers as they are. */
+    List<KitFiguresEntity> latestOfCloths() {
+        return sets.latest(KitThing.TABLE, FigureSource.TYPED);
+    }
+
+    List<KitFiguresEntity> latestOfCues() {
+        return sets.latest(KitThing.CUE, null);
     }
 
     <T> T read(KitFiguresEntity row, Class<T> kind) {

@@ -49,6 +49,7 @@ class KitReader {
     private final CueRepository cues;
     private final TableNumbers numbers;
     private final KitHistory history;
+    private final CueRights rights;
     private final Access access;
     private final PeopleService people;
 
@@ -58,6 +59,7 @@ class KitReader {
             CueRepository cues,
             TableNumbers numbers,
             KitHistory history,
+            CueRights rights,
             Access access,
             PeopleService people) {
         this.tables = tables;
@@ -65,13 +67,14 @@ class KitReader {
         this.cues = cues;
         this.numbers = numbers;
         this.history = history;
+        this.rights = rights;
         this.access = access;
         this.people = people;
     }
 
     KitView all(SignedIn who) {
-        Map<UUID, KitFiguresEntity> ofTables = latest(KitThing.TABLE);
-        Map<UUID, KitFiguresEntity> ofCues = latest(KitThing.CUE);
+        Map<UUID, KitFiguresEntity> ofTables = byThing(history.latestOfCloths());
+        Map<UUID, KitFiguresEntity> ofCues = byThing(history.latestOfCues());
         Map<UUID, String> names = access.namesSeenBy(who);
         return new KitView(
                 tables.findAllByOrderBySortOrder().stream()
@@ -89,13 +92,17 @@ class KitReader {
                         .toList());
     }
 
-    private Map<UUID, KitFiguresEntity> latest(KitThing thing) {
-        return history.latest(thing).stream().collect(Collectors.toMap(row -> row.thingId, Function.identity()));
+    private static Map<UUID, KitFiguresEntity> byThing(List<KitFiguresEntity> sets) {
+        return sets.stream().collect(Collectors.toMap(row -> row.thingId, Function.identity()));
     }
 
     private KitTableRow row(ClubTableEntity table, Optional<KitFiguresEntity> latest) {
         TableSpec spec = numbers.read(table.numbers);
-        Optional<KitFiguresEntity> measured = latest.filter(set -> set.source != FigureSource.PRESET);
+        CheckedTable checked = CheckedTable.of(spec);
+        // A new cloth has a set of its own, and nothing is known of it.
+        Optional<TableFigures> measured = latest.map(set -> history.read(set, TableFigures.class))
+                .filter(figures -> isMeasured(checked, figures));
+        Optional<KitFiguresEntity> later = latest.filter(set -> set.source != FigureSource.PRESET);
         return new KitTableRow(
                 table.id,
                 table.name,
@@ -104,13 +111,17 @@ class KitReader {
                 table.archived,
                 table.clothName,
                 table.clothFittedOn,
-                measured.map(set -> set.source).orElse(FigureSource.PRESET),
-                measured.map(set -> set.knownFrom).orElse(null),
+                later.map(set -> set.source).orElse(FigureSource.PRESET),
+                later.map(set -> set.knownFrom).orElse(null),
                 latest.filter(set -> set.checkId != null)
                         .map(set -> set.knownFrom)
                         .orElse(null),
-                measured.map(set -> TableVerdict.of(CheckedTable.of(spec), history.read(set, TableFigures.class)))
-                        .orElse(null));
+                measured.map(figures -> TableVerdict.of(checked, figures)).orElse(null));
+    }
+
+    private static boolean isMeasured(CheckedTable table, TableFigures figures) {
+        TableFigures preset = TableFigures.preset(table);
+        return Arrays.stream(TableFigure.values()).anyMatch(figure -> figures.tells(figure, preset));
     }
 
     private CueRow row(SignedIn who, CueEntity cue, Optional<KitFiguresEntity> latest, Map<UUID, String> names) {
@@ -179,9 +190,7 @@ class KitReader {
     }
 
     List<CueSetRow> cueHistory(SignedIn who, UUID id) {
-        cues.findById(id)
-                .filter(cue -> cue.ownerId == null || access.maySee(who, cue.ownerId))
-                .orElseThrow(() -> new Missing("cue"));
+        cues.findById(id).filter(cue -> rights.maySee(who, cue)).orElseThrow(() -> new Missing("cue"));
         List<KitFiguresEntity> rows = history.of(id);
         Map<UUID, String> names = names(rows);
         return rows.stream()

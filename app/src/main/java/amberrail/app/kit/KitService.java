@@ -11,6 +11,7 @@ import amberrail.core.table.TableSpec;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -24,6 +25,7 @@ public class KitService {
     private final CueRepository cues;
     private final TableNumbers numbers;
     private final KitHistory history;
+    private final CueRights rights;
     private final Access access;
 
     KitService(
@@ -32,12 +34,14 @@ public class KitService {
             CueRepository cues,
             TableNumbers numbers,
             KitHistory history,
+            CueRights rights,
             Access access) {
         this.tables = tables;
         this.ballSets = ballSets;
         this.cues = cues;
         this.numbers = numbers;
         this.history = history;
+        this.rights = rights;
         this.access = access;
     }
 
@@ -105,8 +109,9 @@ public class KitService {
 
     /** The club's, and those that students have of their own where somebody may see them. */
     public List<Named> cues(SignedIn who) {
+        Set<UUID> students = access.studentsSeenBy(who);
         return cues.findAllByArchivedFalseOrderByName().stream()
-                .filter(cue -> cue.ownerId == null || access.maySee(who, cue.ownerId))
+                .filter(cue -> cue.ownerId == null || students.contains(cue.ownerId))
                 .map(cue -> new Named(cue.id, cue.name))
                 .toList();
     }
@@ -119,18 +124,17 @@ public class KitService {
                         () -> TableFigures.preset(CheckedTable.of(table(tableId).spec())));
     }
 
-    /** From when the present numbers of a table hold; empty where they always have. */
+    /** From when the present numbers of a table's cloth hold; empty where they always have. */
     public Optional<Instant> numbersSince(UUID tableId) {
-        return history.latest(tableId)
-                .filter(row -> row.source != FigureSource.PRESET)
+        return history.of(tableId).stream()
+                .filter(row -> row.source.isOfCloth())
+                .findFirst()
                 .map(row -> row.knownFrom);
     }
 
     /** A cue with what is known of it; {@link Missing} for another student's. */
     public KnownCue cue(SignedIn who, UUID id) {
-        CueEntity cue = cues.findById(id)
-                .filter(one -> one.ownerId == null || access.maySee(who, one.ownerId))
-                .orElseThrow(() -> new Missing("cue"));
+        CueEntity cue = cues.findById(id).filter(one -> rights.maySee(who, one)).orElseThrow(() -> new Missing("cue"));
         CueFigures figures = history.latest(id)
                 .map(row -> history.read(row, CueFigures.class))
                 .orElseGet(() -> ClubGear.typed(cue));
@@ -140,11 +144,7 @@ public class KitService {
     /** A cue that this person may look after; {@link Missing} for another's. */
     public ClubCue cueToChange(SignedIn who, UUID id) {
         CueEntity cue = cues.findById(id).orElseThrow(() -> new Missing("cue"));
-        if (cue.ownerId == null) {
-            access.requireCoach(who);
-        } else if (!access.maySee(who, cue.ownerId)) {
-            throw new Missing("cue");
-        }
+        rights.requireMayChange(who, cue);
         return new ClubCue(cue.id, cue.name, cue.version);
     }
 

@@ -82,7 +82,7 @@ class CheckReader {
         List<Suspicion> suspicions = ofTable.map(one -> one.estimate().suspicions())
                 .orElseGet(() -> ofCue.orElseThrow().estimate().suspicions());
         Map<UUID, DoubtView> doubts = doubts(
-                table.spec(),
+                CheckedTable.of(table.spec()),
                 counted,
                 suspicions,
                 ofTable.map(one -> one.estimate().figures()).orElse(now));
@@ -131,49 +131,28 @@ class CheckReader {
 
     /** By reading; those that somebody has confirmed are not asked about again. */
     private static Map<UUID, DoubtView> doubts(
-            TableSpec spec, List<KitReadingEntity> counted, List<Suspicion> suspicions, TableFigures figures) {
+            CheckedTable table, List<KitReadingEntity> counted, List<Suspicion> suspicions, TableFigures figures) {
         Map<UUID, DoubtView> doubts = new HashMap<>();
         for (KitReadingEntity row : counted) {
-            if (isBeyondCushion(spec, row)) {
+            if (table.isBeyondCushion(row.reading())) {
                 doubts.put(row.id, new DoubtView(0, null, null, true));
             }
         }
         for (Suspicion suspicion : suspicions) {
             KitReadingEntity row = counted.get(suspicion.reading());
-            MendView mend = suspicion
-                    .mend()
-                    .map(one -> new MendView(one.field(), one.factor(), one.value()))
-                    .orElse(null);
+            Reading reading = row.reading();
             doubts.put(
                     row.id,
                     new DoubtView(
                             suspicion.standardDeviations(),
-                            mend,
-                            expectedSeconds(spec, row, figures),
-                            isBeyondCushion(spec, row)));
+                            suspicion
+                                    .mend()
+                                    .map(one -> new MendView(one.field(), one.factor(), one.value()))
+                                    .orElse(null),
+                            reading instanceof RollReading roll ? table.secondsOfRoll(roll.metres(), figures) : null,
+                            table.isBeyondCushion(reading)));
         }
         return doubts;
-    }
-
-    /** Of a roll over that distance: twice it over the speed that it begins with. */
-    private static Double expectedSeconds(TableSpec spec, KitReadingEntity row, TableFigures figures) {
-        if (!(row.reading() instanceof RollReading roll)) {
-            return null;
-        }
-        double brake =
-                figures.rollingFriction().value() * spec.kind().usualPhysics().gravity();
-        return Math.sqrt(2 * roll.metres() / brake);
-    }
-
-    private static boolean isBeyondCushion(TableSpec spec, KitReadingEntity row) {
-        if (row.kind != CheckPlaces.Kind.ROLL && row.kind != CheckPlaces.Kind.SLIDE) {
-            return false;
-        }
-        double radians = Math.toRadians(row.directionDegrees);
-        double ahead = Math.abs(Math.cos(radians)) > Math.abs(Math.sin(radians))
-                ? Math.cos(radians) > 0 ? spec.lengthMillimetres() / 1000 - row.xMetres : row.xMetres
-                : Math.sin(radians) > 0 ? spec.widthMillimetres() / 1000 - row.yMetres : row.yMetres;
-        return row.metres > ahead;
     }
 
     private static List<CheckPlaceView> places(TableSpec spec, boolean cue) {
@@ -192,7 +171,8 @@ class CheckReader {
                 place.acrossSights(),
                 place.xMetres(spec),
                 place.yMetres(spec),
-                place.directionDegrees());
+                place.directionDegrees(),
+                place.aheadMetres(spec));
     }
 
     private static TableFound found(TableSpec spec, TableFigures now, Findings.TableFinding finding) {

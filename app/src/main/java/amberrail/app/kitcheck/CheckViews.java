@@ -53,14 +53,15 @@ final class CheckViews {
             Instant takenAt,
             @MayBeMissing DoubtView doubt) {}
 
-    /** A place to do a try from. */
+    /** A place to do a try from; {@code aheadMetres} is how far the nose is that the ball goes to. */
     record CheckPlaceView(
             CheckPlaces.Kind kind,
             double alongSights,
             double acrossSights,
             double xMetres,
             double yMetres,
-            double directionDegrees) {}
+            double directionDegrees,
+            double aheadMetres) {}
 
     /** A number as the check has it so far, as a coach would say it, as everything is predicted with now, and as is usual. */
     record FoundRow(

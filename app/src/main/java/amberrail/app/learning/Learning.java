@@ -5,6 +5,7 @@ import amberrail.app.kit.KitService;
 import amberrail.app.people.Access;
 import amberrail.app.people.PersonView;
 import amberrail.app.people.SignedIn;
+import amberrail.app.web.BackgroundThread;
 import amberrail.app.web.Conflict;
 import amberrail.core.kit.CheckedTable;
 import amberrail.core.kit.Estimated;
@@ -20,7 +21,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
@@ -41,12 +41,7 @@ class Learning {
             .maximumSize(REMEMBERED)
             .expireAfterWrite(GOOD_FOR)
             .build();
-    private final ExecutorService worker = Executors.newSingleThreadExecutor(run -> {
-        Thread thread = new Thread(run, "learning from play");
-        thread.setDaemon(true);
-        thread.setPriority(Thread.MIN_PRIORITY);
-        return thread;
-    });
+    private final ExecutorService worker = BackgroundThread.idle("learning from play");
 
     Learning(PlayedStrokes strokes, KitService kit, ClubTables tables, Access access) {
         this.strokes = strokes;

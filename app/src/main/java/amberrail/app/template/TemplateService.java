@@ -9,7 +9,9 @@ import amberrail.app.people.SignedIn;
 import amberrail.app.template.TemplateMark.Tip;
 import amberrail.app.template.TemplateView.MarkView;
 import amberrail.app.template.TemplateView.PredictedMark;
+import amberrail.app.template.TemplateView.ReadingOfDay;
 import amberrail.app.template.TemplateView.TemplateDay;
+import amberrail.app.template.TemplateView.TipReading;
 import amberrail.app.template.TemplateView.TipView;
 import amberrail.app.web.Missing;
 import amberrail.core.geometry.Point;
@@ -23,6 +25,7 @@ import amberrail.core.table.Cushion;
 import amberrail.core.table.SightPosition;
 import amberrail.core.table.TableSpec;
 import amberrail.core.template.CushionMark;
+import amberrail.core.template.MarkReading;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -96,8 +99,7 @@ class TemplateService {
                         .map(day -> new TemplateDay(
                                 day.getKey(),
                                 tips(day.getValue(), table.spec()),
-                                TemplateReadings.of(day.getValue(), predicted, table.spec())
-                                        .orElse(null)))
+                                reading(day.getValue(), predicted, table.spec())))
                         .toList());
     }
 
@@ -170,6 +172,27 @@ class TemplateService {
                 ofTip.stream()
                         .map(mark -> new MarkView(mark.id(), place(mark.cushion(), mark.alongMillimetres(), table)))
                         .toList());
+    }
+
+    /** What a day's marks say of tip and pace; null where nothing is predicted for them. */
+    private static ReadingOfDay reading(List<TemplateMark> ofDay, Map<Tip, CushionMark> predicted, TableSpec table) {
+        return MarkReading.of(
+                        ofDay.stream()
+                                .map(mark ->
+                                        new MarkReading.Mark<>(mark.tip(), mark.cushion(), mark.alongMillimetres()))
+                                .toList(),
+                        predicted,
+                        table)
+                .map(of -> new ReadingOfDay(
+                        of.pacePercent().amount(),
+                        of.pacePercent().isClear(),
+                        of.tips().entrySet().stream()
+                                .map(tip -> new TipReading(
+                                        tip.getKey(),
+                                        tip.getValue().amount(),
+                                        tip.getValue().isClear()))
+                                .toList()))
+                .orElse(null);
     }
 
     private static PredictedMark view(Tip tip, CushionMark mark, TableSpec table) {

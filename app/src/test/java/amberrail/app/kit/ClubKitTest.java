@@ -7,6 +7,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import amberrail.app.people.SignedIn;
 import amberrail.app.testing.AppTest;
 import amberrail.app.testing.Club;
+import amberrail.core.kit.Estimated;
+import amberrail.core.statistics.Interval;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.HashMap;
@@ -25,6 +27,9 @@ class ClubKitTest extends AppTest {
 
     @Autowired
     private KitPresets presets;
+
+    @Autowired
+    private ClubGear gear;
 
     private SignedIn coach;
     private SignedIn student;
@@ -68,6 +73,8 @@ class ClubKitTest extends AppTest {
                 .andExpect(jsonPath("$.history[0].source").value("TYPED"))
                 .andExpect(jsonPath("$.history[1].source").value("PRESET"))
                 .andExpect(jsonPath("$.history[1].since").doesNotExist());
+        assertThat(rowOf(id).get("source").asText()).as("of the cloth").isEqualTo("PRESET");
+        assertThat(rowOf(id).has("verdict")).as("nobody measured it").isFalse();
         String after = tree(post(coach, session, "/api/v1/sessions")).get("id").asText();
         String numbers = "select table_numbers from practice_session where id = ?";
         assertThat(database.queryForObject(numbers, String.class, UUID.fromString(before)))
@@ -150,6 +157,28 @@ class ClubKitTest extends AppTest {
         return body;
     }
 
+    private JsonNode rowOf(String table) throws Exception {
+        for (JsonNode one : tree(read(coach, "/api/v1/kit")).get("tables")) {
+            if (one.get("id").asText().equals(table)) {
+                return one;
+            }
+        }
+        return null;
+    }
+
+    @Test
+    void aNewClothStartsFromNothingAndSaysSo() throws Exception {
+        String id = newTable();
+        Map<String, Object> cloth =
+                Map.of("version", table(id).get("version"), "clothName", "Grey", "nap", "EAST", "isNew", true);
+        put(coach, cloth, "/api/v1/kit/tables/{id}/cloth", id)
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.nap").value("EAST"))
+                .andExpect(jsonPath("$.history[0].source").value("RENEWED"));
+        assertThat(rowOf(id).get("source").asText()).isEqualTo("RENEWED");
+        assertThat(rowOf(id).has("verdict")).isFalse();
+    }
+
     private JsonNode cueOf(SignedIn who, String id) throws Exception {
         for (JsonNode one : tree(read(who, "/api/v1/kit")).get("cues")) {
             if (one.get("id").asText().equals(id)) {
@@ -189,6 +218,35 @@ class ClubKitTest extends AppTest {
         assertThat(history.get(2).get("source").asText()).isEqualTo("PRESET");
         assertThat(history.get(2).at("/endMassRatio/figure").asDouble()).isEqualTo(20);
         assertThat(history.get(0).get("since").asText()).isNotEmpty();
+    }
+
+    /** Typing one number leaves the others as well known as a check has left them. */
+    @Test
+    void whatACheckFoundStaysWhenSomethingElseIsTyped() throws Exception {
+        String name = "Club cue " + UUID.randomUUID();
+        String id = tree(post(coach, cue(name, 22, null), "/api/v1/kit/cues"))
+                .get("id")
+                .asText();
+        gear.takeCheck(
+                coach,
+                UUID.fromString(id),
+                1,
+                UUID.randomUUID(),
+                new Estimated(27.5, new Interval(24, 31)),
+                new Estimated(2, new Interval(1, 4)));
+        Map<String, Object> renamed = cue(name + " of the club", 27.5, null);
+        renamed.put("elevationDegrees", 2);
+        renamed.put("version", 2);
+        put(coach, renamed, "/api/v1/kit/cues/{id}", id).andExpect(status().isNoContent());
+        assertThat(cueOf(coach, id).get("source").asText()).isEqualTo("CHECK");
+        Map<String, Object> steeper = new HashMap<>(renamed);
+        steeper.put("elevationDegrees", 5);
+        steeper.put("version", 3);
+        put(coach, steeper, "/api/v1/kit/cues/{id}", id).andExpect(status().isNoContent());
+        JsonNode now = cueOf(coach, id);
+        assertThat(now.get("source").asText()).isEqualTo("TYPED");
+        assertThat(now.at("/endMassRatio/lower").asDouble()).isEqualTo(24);
+        assertThat(now.at("/elevationDegrees/figure").asDouble()).isEqualTo(5);
     }
 
     /** A release brings a preset: a club that began before gets it, once, and not again after putting it away. */

@@ -66,10 +66,22 @@ class MeasuredEverywhereTest extends AppTest {
         JsonNode here = moved(measured, false);
         assertThat(here.get("measured").asBoolean()).isTrue();
         assertThat(here.get("longMillimetres").asDouble()).isGreaterThan(50);
-        // The slope draws the same way across the table on both sides of it: so to opposite sides of the travel.
+        // Without a slope the mirror's landing moves as far to the other side, and the two add up to nothing. The slope
+        // draws both the same way
+        // across the table: what is left of the sum is twice what it does.
         double left = here.get("leftMillimetres").asDouble();
         double mirrored = moved(measured, true).get("leftMillimetres").asDouble();
-        assertThat(Math.signum(left - mirrored)).isNotZero();
+        assertThat(Math.abs(left + mirrored)).isGreaterThan(10);
+        String level = table();
+        TableFigures flat = new TableFigures(
+                fast().rollingFriction(),
+                fast().slidingFriction(),
+                fast().cushionRestitution(),
+                about(0, 0.0005),
+                about(0, 0.0005));
+        tables.takeCheck(coach, UUID.fromString(level), 1, UUID.randomUUID(), flat);
+        double there = moved(level, false).get("leftMillimetres").asDouble();
+        assertThat(there + moved(level, true).get("leftMillimetres").asDouble()).isCloseTo(0, within(0.5));
     }
 
     @Test

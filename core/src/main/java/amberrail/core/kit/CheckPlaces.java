@@ -37,6 +37,11 @@ public final class CheckPlaces {
         public double yMetres(TableSpec table) {
             return acrossSights / SIGHTS_ACROSS * table.widthMillimetres() / 1000;
         }
+
+        /** To the nose that the ball is sent to. */
+        public double aheadMetres(TableSpec table) {
+            return CheckedTable.of(table).metresFromNose(directionDegrees, xMetres(table), yMetres(table));
+        }
     }
 
     private static final List<Place> ROLLS = List.of(

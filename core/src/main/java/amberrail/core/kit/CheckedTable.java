@@ -35,9 +35,27 @@ public record CheckedTable(TableSpec spec, Physics preset) {
         return new LoneBall(ShotTable.of(TablePlan.of(spec)), radiusMetres(), ball().massKilograms());
     }
 
+    /** Whether a roll or a slide was written down as longer than the bed goes on before it: then the ball met a cushion, or the length is not right. */
+    public boolean isBeyondCushion(Reading reading) {
+        double ahead = metresFromNose(reading, reading.x(), reading.y());
+        if (reading instanceof RollReading roll) {
+            return roll.metres() > ahead;
+        }
+        return reading instanceof SlideReading slide && slide.metresSliding() > ahead;
+    }
+
+    /** How long a roll that comes to rest after so many metres takes on a level cloth with these numbers (s): √(2 d / (mu_r g)). */
+    public double secondsOfRoll(double metres, TableFigures figures) {
+        return Math.sqrt(2 * metres / (figures.rollingFriction().value() * preset.gravity()));
+    }
+
     /** How far a place is from the nose line that a reading goes to (metres). */
     double metresFromNose(Reading reading, double x, double y) {
-        double radians = Math.toRadians(reading.directionDegrees());
+        return metresFromNose(reading.directionDegrees(), x, y);
+    }
+
+    double metresFromNose(double directionDegrees, double x, double y) {
+        double radians = Math.toRadians(directionDegrees);
         double dx = Math.cos(radians);
         double dy = Math.sin(radians);
         if (Math.abs(dx) > Math.abs(dy)) {

@@ -19,6 +19,17 @@ public record PocketShape(
         double facingLengthMillimetres,
         double shelfMillimetres,
         double captureRadiusMillimetres) {
+    /** The same pocket, wider or narrower. */
+    public PocketShape withMouth(double millimetres) {
+        return new PocketShape(
+                millimetres,
+                facingTurnDegrees,
+                jawRadiusMillimetres,
+                facingLengthMillimetres,
+                shelfMillimetres,
+                captureRadiusMillimetres);
+    }
+
     public PocketShape {
         Require.positive("mouthMillimetres", mouthMillimetres);
         Require.between("facingTurnDegrees", facingTurnDegrees, 0, 90);

@@ -58,7 +58,6 @@ public final class TablePresets {
         return ALL;
     }
 
-    /** {@code UNKNOWN_ID} if no preset has that id. */
     /** The table that a game is usually played on. */
     public static TableSpec usual(TableKind kind) {
         return switch (kind) {
@@ -68,6 +67,7 @@ public final class TablePresets {
         };
     }
 
+    /** {@code UNKNOWN_ID} if no preset has that id. */
     public static TableSpec byId(String id) {
         return ALL.stream()
                 .filter(spec -> spec.id().equals(id))

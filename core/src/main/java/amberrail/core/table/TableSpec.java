@@ -73,6 +73,21 @@ public record TableSpec(
                 level);
     }
 
+    /** The same table with the mouths of its pockets and the height of its noses as somebody took them. */
+    public TableSpec measuring(double cornerMouthMillimetres, double sideMouthMillimetres, double noseMillimetres) {
+        return new TableSpec(
+                id,
+                kind,
+                lengthMillimetres,
+                widthMillimetres,
+                noseMillimetres,
+                corner.withMouth(cornerMouthMillimetres),
+                side.withMouth(sideMouthMillimetres),
+                balls,
+                physics,
+                level);
+    }
+
     /** The same table as it was measured. */
     public TableSpec with(Physics measured, TableLevel measuredLevel) {
         return new TableSpec(

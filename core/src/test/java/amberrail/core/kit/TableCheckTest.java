@@ -40,6 +40,28 @@ class TableCheckTest {
     }
 
     @Test
+    void aRollLongerThanTheBedIsNone() {
+        assertThat(table.isBeyondCushion(new RollReading(0.2, 0.5, 0, 9, 2.3, 0)))
+                .isFalse();
+        assertThat(table.isBeyondCushion(new RollReading(0.2, 0.5, 0, 9, 2.4, 0)))
+                .isTrue();
+        assertThat(table.isBeyondCushion(new RollReading(0.2, 0.5, 180, 2, 0.3, 0)))
+                .isTrue();
+        assertThat(table.isBeyondCushion(new RollReading(0.8, 0.2, 90, 4, 1.0, 0)))
+                .isFalse();
+        assertThat(table.isBeyondCushion(new SlideReading(0.3, 0.5, 0, 1, 2.3))).isTrue();
+        assertThat(table.isBeyondCushion(new ReboundReading(1.6, 0.5, 0, 1, 2.4)))
+                .isFalse();
+    }
+
+    @Test
+    void aRollTakesAsLongAsItsClothLets() {
+        RollToRest roll = RollToRest.of(table.preset(), 0.6, 0, 0);
+        assertThat(table.secondsOfRoll(roll.alongMetres(), TableFigures.preset(table)))
+                .isCloseTo(roll.seconds(), within(1e-9));
+    }
+
+    @Test
     void readingsWithoutErrorGiveTheNumbersBack() {
         ClothNumbers truth = new ClothNumbers(0.0085, 0.2, 0.93, 0.004, -0.003);
         TableEstimate found = TableCheck.of(table, exact(truth));

@@ -16,7 +16,10 @@ import amberrail.core.simulation.ExecutionErrors;
 import amberrail.core.table.Cushion;
 import amberrail.core.table.PocketName;
 import amberrail.core.table.TablePresets;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 
 /** A pot whose cue ball goes to the lower cushion: where it meets it, and what a mark beside that says. */
@@ -67,6 +70,29 @@ class CushionMarkTest {
     void aStrokeThatMeetsNoCushionHasNoMark() {
         PlannedStroke soft = stroke(2, -4).withPace(0.25);
         assertThat(CushionMark.of(SET_UP.task(), soft, ExecutionErrors.NONE)).isEmpty();
+    }
+
+    /** Marks in mm along the cushion, as they are kept; those on another cushion do not count. */
+    @Test
+    void aDaysMarksAreReadByTip() {
+        CushionMark stun = new CushionMark(Cushion.S, 6, 0.1, 0.10, 0.010);
+        CushionMark high = new CushionMark(Cushion.S, 7, 0.1, 0.10, 0.010);
+        double sight = TablePresets.POOL_9FT.lengthMillimetres() / 8;
+        List<MarkReading.Mark<String>> marks = new ArrayList<>();
+        for (int i = 0; i < 30; i++) {
+            marks.add(new MarkReading.Mark<>("stun", Cushion.S, 6 * sight));
+            marks.add(new MarkReading.Mark<>("high", Cushion.S, 6.8 * sight));
+            marks.add(new MarkReading.Mark<>("high", Cushion.E, 300));
+        }
+        MarkReading.OfDay<String> day = MarkReading.of(
+                        marks, new TreeMap<>(Map.of("stun", stun, "high", high)), TablePresets.POOL_9FT)
+                .orElseThrow();
+        assertThat(day.tips().get("high").isClear()).isTrue();
+        assertThat(day.tips().get("high").amount()).isBetween(-2.0, -1.0);
+        assertThat(day.tips().get("stun").isClear()).isFalse();
+        assertThat(MarkReading.of(marks.subList(2, 3), Map.of("high", high), TablePresets.POOL_9FT))
+                .as("a mark on another cushion alone")
+                .isEmpty();
     }
 
     @Test
