@@ -209,6 +209,14 @@ path {
   font-weight: 700;
   text-decoration: underline;
 }
+@media (max-width: 1100px) {
+  a {
+    min-width: 76px;
+  }
+  ol {
+    gap: 4px;
+  }
+}
 @media (max-width: 620px) {
   .rail {
     padding: 0 4px;

@@ -52,9 +52,7 @@ public record CheckProgress(List<State> states, Optional<Next> next) {
         List<State> states = new ArrayList<>();
         for (TableFigure figure : TableFigure.values()) {
             boolean told = found.tells(figure, before);
-            boolean enough = told
-                    && isNarrow(figure, found)
-                    && made(kindFor(figure), readings).size() >= FEWEST;
+            boolean enough = told && isNarrow(figure, found) && isHeldAgainstOthers(kindFor(figure), readings);
             states.add(new State(figure, found.of(figure), told, enough));
         }
         return new CheckProgress(states, next(states, readings));
@@ -62,6 +60,18 @@ public record CheckProgress(List<State> states, Optional<Next> next) {
 
     private static boolean isNarrow(TableFigure figure, TableFigures found) {
         return figure.widthOf(found.of(figure)) <= figure.goodWidth();
+    }
+
+    /** Every way that the check asks for, and none of them alone: a slip shows only beside others. */
+    private static boolean isHeldAgainstOthers(Kind kind, List<Reading> readings) {
+        List<Reading> made = made(kind, readings);
+        return made.size() >= FEWEST && unused(kind, made).isEmpty();
+    }
+
+    private static List<CheckPlaces.Place> unused(Kind kind, List<Reading> made) {
+        return CheckPlaces.of(kind).stream()
+                .filter(place -> timesUsed(place, made) == 0)
+                .toList();
     }
 
     private static Optional<Next> next(List<State> states, List<Reading> readings) {
@@ -74,21 +84,23 @@ public record CheckProgress(List<State> states, Optional<Next> next) {
     private static Next next(State state, List<Reading> readings) {
         Kind kind = kindFor(state.figure);
         List<Reading> made = made(kind, readings);
-        CheckPlaces.Place place = leastUsed(places(state.figure), made);
         if (made.isEmpty()) {
-            return new Next(
-                    kind,
-                    state.figure,
-                    Why.NONE_YET,
-                    place,
-                    2 * CheckPlaces.of(kind).size());
+            List<CheckPlaces.Place> all = CheckPlaces.of(kind);
+            return new Next(kind, state.figure, Why.NONE_YET, all.get(0), 2 * all.size());
         }
-        if (kind == Kind.ROLL && timesUsed(place, made) == 0) {
-            return new Next(kind, state.figure, Why.ONE_WAY_ONLY, place, 1);
+        List<CheckPlaces.Place> unused = unused(kind, made);
+        if (!unused.isEmpty()) {
+            Why why = kind == Kind.ROLL ? Why.ONE_WAY_ONLY : Why.STILL_WIDE;
+            return new Next(kind, state.figure, why, unused.get(0), unused.size());
         }
         double ratio = state.figure.widthOf(state.estimated) / state.figure.goodWidth();
         int more = (int) Math.ceil(made.size() * (ratio * ratio - 1));
-        return new Next(kind, state.figure, Why.STILL_WIDE, place, Math.max(1, Math.min(MOST_TRIES, more)));
+        return new Next(
+                kind,
+                state.figure,
+                Why.STILL_WIDE,
+                leastUsed(places(state.figure), made),
+                Math.max(1, Math.min(MOST_TRIES, more)));
     }
 
     private static List<Reading> made(Kind kind, List<Reading> readings) {

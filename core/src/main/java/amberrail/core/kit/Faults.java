@@ -66,10 +66,14 @@ final class Faults {
                 odd.add(i);
             }
         }
+        if (odd.isEmpty()) {
+            return List.of();
+        }
         odd.sort(Comparator.comparing((Integer i) -> -all.chiSquares()[i]));
         List<Integer> apart = odd.subList(0, Math.min(MOST, odd.size()));
         // What is odd must not speak for or against each other: all of it is set aside first.
-        JointFit.Found sound = fit(without(readings, apart));
+        JointFit.Found sound = JointFit.from(
+                all.mode(), without(readings, apart).stream().map(models).toList(), priorMean, priorPrecision);
         List<Suspicion> suspicions = new ArrayList<>();
         for (int i : apart) {
             double away = away(readings.get(i), sound);

@@ -116,6 +116,21 @@ class CheckProgressTest {
         assertThat(next.place().directionDegrees()).isEqualTo(180);
     }
 
+    /** Three rolls may agree by chance; one across the other way is still asked for, however narrow the interval. */
+    @Test
+    void nothingIsGoodEnoughUntilEveryWayHasBeenTried() {
+        CheckedTable table = CheckedTable.of(TablePresets.POOL_9FT);
+        List<Reading> rolls = new ArrayList<>();
+        for (int i = 0; i < 12; i++) {
+            rolls.add(reading(
+                    table, Physics.POOL, Kind.ROLL, CheckPlaces.of(Kind.ROLL).get(i % 3)));
+        }
+        CheckProgress progress = CheckProgress.of(
+                TableFigures.preset(table), TableCheck.of(table, rolls).figures(), rolls);
+        assertThat(progress.states()).noneMatch(CheckProgress.State::goodEnough);
+        assertThat(progress.next().orElseThrow().place().directionDegrees()).isEqualTo(270);
+    }
+
     /** A check that was only rolls says nothing about cushions or sliding: those stay what they were. */
     @Test
     void whatWasNotMeasuredStaysWhatItWas() {

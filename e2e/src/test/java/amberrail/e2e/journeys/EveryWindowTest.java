@@ -132,6 +132,16 @@ class EveryWindowTest extends Journey {
         assertThat(bench.saved()).containsText("Saved");
     }
 
+    @Test
+    void soDoesACheckOfATable() {
+        Page page = signedInCoach(ColorScheme.LIGHT);
+        page.navigate("/kit");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Check this table: Pub table, 7 ft"))
+                .click();
+        page.locator(".drawing svg.table").waitFor();
+        assertThat(violations(page)).isEmpty();
+    }
+
     /** Each dialog as its key or button opens it. */
     @ParameterizedTest
     @CsvSource({"LIGHT", "DARK"})
