@@ -106,7 +106,8 @@ class Learning {
                     learnt.map(one -> new Finding(
                                     Optional.of(one.figures()), one.strokes(), paces(one, found.students())))
                             .orElse(Finding.NOTHING));
-        } catch (RuntimeException failed) {
+        } catch (RuntimeException | Error failed) {
+            // An error too: whoever waits must not be told for an hour that work is going on.
             LOG.error("nothing could be learnt of the table {}", table.id(), failed);
             work.standing = new Standing(State.FAILED, Finding.NOTHING);
         }

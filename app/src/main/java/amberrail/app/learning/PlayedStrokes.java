@@ -53,21 +53,32 @@ class PlayedStrokes {
         List<CalledStroke> strokes = new ArrayList<>();
         List<PersonView> students = new ArrayList<>();
         for (PersonView student : people.studentsOf(coach)) {
-            int before = strokes.size();
-            ExecutionErrors errors = sizes.found(coach, student.id()).inUse();
-            for (StudentAttempt attempt : attempts.newestOf(coach, student.id(), NEWEST_OF_A_STUDENT)) {
-                if (stopped.getAsBoolean()) {
-                    return new Found(List.of(), List.of());
-                }
-                if (isOn(attempt, tableId, since) && tells(attempt)) {
-                    stroke(attempt, errors, students.size()).ifPresent(strokes::add);
-                }
+            if (stopped.getAsBoolean()) {
+                return new Found(List.of(), List.of());
             }
-            if (strokes.size() > before) {
+            List<StudentAttempt> telling = attempts.newestOf(coach, student.id(), NEWEST_OF_A_STUDENT).stream()
+                    .filter(attempt -> isOn(attempt, tableId, since) && tells(attempt))
+                    .toList();
+            List<CalledStroke> theirs = strokes(coach, student, telling, students.size(), stopped);
+            if (!theirs.isEmpty()) {
+                strokes.addAll(theirs);
                 students.add(student);
             }
         }
         return new Found(strokes, students);
+    }
+
+    /** A student's own sizes take seconds to find: only of those who have something to tell. */
+    private List<CalledStroke> strokes(
+            SignedIn coach, PersonView student, List<StudentAttempt> telling, int number, BooleanSupplier stopped) {
+        if (telling.isEmpty()) {
+            return List.of();
+        }
+        ExecutionErrors errors = sizes.found(coach, student.id()).inUse();
+        return telling.stream()
+                .takeWhile(attempt -> !stopped.getAsBoolean())
+                .flatMap(attempt -> stroke(attempt, errors, number).stream())
+                .toList();
     }
 
     private static boolean isOn(StudentAttempt attempt, UUID tableId, Optional<Instant> since) {

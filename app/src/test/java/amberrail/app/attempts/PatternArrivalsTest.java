@@ -22,7 +22,7 @@ import org.junit.jupiter.api.Test;
 /** A later shot of a pattern is read against the line on which it really arrives, and again when the shot before it is changed. */
 class PatternArrivalsTest extends AppTest {
     private static final String PATTERN = "three-in-order";
-    private static final Duration AGES = Duration.ofSeconds(60);
+    private static final Duration AGES = Duration.ofMinutes(5);
 
     /** The same shot three times, each set up anew. */
     private static final String NO_PATTERN = "three-answers";

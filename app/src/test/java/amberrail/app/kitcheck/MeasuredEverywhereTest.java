@@ -252,7 +252,7 @@ class MeasuredEverywhereTest extends AppTest {
 
     /** The drill's stroke may have to be worked out first. */
     private JsonNode predicted(SignedIn student) throws Exception {
-        for (int i = 0; i < 100; i++) {
+        for (int i = 0; i < 1_500; i++) {
             JsonNode template =
                     tree(read(coach, "/api/v1/students/{id}/template?tableId={t}", student.accountId(), usual)
                             .andExpect(status().isOk()));
