@@ -9,7 +9,7 @@ import java.util.Optional;
  *
  * @see "physics/model.md, ball on the cloth: constant slip direction, so a parabola"
  */
-final class CurvedPath {
+public final class CurvedPath {
     private final BallState start;
     private final double radius;
     private final Physics physics;
@@ -17,7 +17,7 @@ final class CurvedPath {
     private final double uy;
     private final double slideSeconds;
 
-    CurvedPath(BallState start, double radiusMetres, Physics physics) {
+    public CurvedPath(BallState start, double radiusMetres, Physics physics) {
         this.start = start;
         this.radius = radiusMetres;
         this.physics = physics;
@@ -30,7 +30,7 @@ final class CurvedPath {
     }
 
     /** The ball when it has come this far along +x; empty if it never does. */
-    Optional<BallState> afterMetres(double metres) {
+    public Optional<BallState> afterMetres(double metres) {
         double a = -physics.slidingFriction() * physics.gravity() * ux;
         double t = firstTime(start.vx(), a, metres);
         if (t <= slideSeconds) {

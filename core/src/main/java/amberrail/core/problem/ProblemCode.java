@@ -37,5 +37,9 @@ public enum ProblemCode {
     /** Positions that depend on each other in a ring. */
     CYCLE,
     /** A pot that no straight line allows from there. */
-    NO_STRAIGHT_POT
+    NO_STRAIGHT_POT,
+    /** A layout in which no ball may be struck. */
+    NOTHING_ON,
+    /** A plan that leaves a ball out, or plays balls in an order that the rules do not allow. */
+    ILLEGAL_ORDER
 }

@@ -31,12 +31,25 @@ public final class ShotRunner {
 
     /** The same at a lower accuracy, for scans. */
     public ShotRunner(ShotTable table, Physics physics, List<TableBall> balls, int struck, Accuracy accuracy) {
+        this(table, physics, balls, struck, accuracy, true);
+    }
+
+    /** Of balls that a shot of the engine left: they may lie between a pocket's jaws, and are not looked at again. */
+    public static ShotRunner goingOn(
+            ShotTable table, Physics physics, List<TableBall> balls, int struck, Accuracy accuracy) {
+        return new ShotRunner(table, physics, balls, struck, accuracy, false);
+    }
+
+    private ShotRunner(
+            ShotTable table, Physics physics, List<TableBall> balls, int struck, Accuracy accuracy, boolean checked) {
         this.accuracy = accuracy;
         this.table = table;
         this.physics = physics;
         this.balls = List.copyOf(balls);
         this.struck = struck;
-        ShotSimulator.check(table, this.balls);
+        if (checked) {
+            ShotSimulator.check(table, this.balls);
+        }
         loop = new ShotLoop(balls.size());
         result = new PlayedShot(loop, log, table.contacts);
     }
@@ -139,6 +152,34 @@ public final class ShotRunner {
         slopeX = 0;
         slopeY = 0;
         return successes;
+    }
+
+    /**
+     * Plays one stroke that strays from what was meant.
+     *
+     * @param meant         pace, spin and elevation; its own direction is not used
+     * @param launchDegrees where it should leave to
+     * @param errors        at the reference pace; they grow with the stroke's
+     * @param level         what is left to chance of the table's slope
+     * @param draws         standard normal, six: aim, pace, height, side, slope along, slope across
+     * @return false for a miscue, which moves nothing
+     */
+    public boolean playStraying(
+            CueStrike meant, double launchDegrees, ExecutionErrors errors, TableLevel level, double[] draws) {
+        double speed = meant.speedMetresPerSecond();
+        ExecutionErrors at = errors.at(speed);
+        double radiusMillimetres = struckRadiusMillimetres();
+        slopeX = level.unknownDriftMetresPerSecondSquared() * draws[4];
+        slopeY = level.unknownDriftMetresPerSecondSquared() * draws[5];
+        boolean moved = play(
+                speed * Math.max(0, 1 + at.paceFraction() * draws[1]),
+                Math.toRadians(launchDegrees) + 1e-3 * at.aimMilliradians() * draws[0],
+                meant.side() + at.tipSideMillimetres() * draws[3] / radiusMillimetres,
+                meant.height() + at.tipHeightMillimetres() * draws[2] / radiusMillimetres,
+                Math.toRadians(meant.elevationDegrees()));
+        slopeX = 0;
+        slopeY = 0;
+        return moved;
     }
 
     /** The last shot; only true until the next one. */
