@@ -7,4 +7,8 @@ public record PointView(double xMillimetres, double yMillimetres) {
     public static PointView of(Point point) {
         return new PointView(point.xMillimetres(), point.yMillimetres());
     }
+
+    public Point point() {
+        return new Point(xMillimetres, yMillimetres);
+    }
 }

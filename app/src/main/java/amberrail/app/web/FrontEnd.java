@@ -37,7 +37,9 @@ class FrontEnd implements WebMvcConfigurer {
         "/progress",
         "/progress/*",
         "/lab",
-        "/kit",
+        "/racks",
+        "/racks/new",
+        "/racks/*",
         "/people",
         "/settings"
     };

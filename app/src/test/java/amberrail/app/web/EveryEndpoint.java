@@ -9,7 +9,7 @@ import java.util.Map;
 import java.util.UUID;
 
 /** Every endpoint with a body that it takes, and who may ask it; kept complete by {@link WhoMayTest}. */
-abstract class EveryEndpoint extends KitEndpoints {
+abstract class EveryEndpoint extends RackEndpoints {
     List<Rule> rules(SignedIn student, SignedIn coach, String session) throws Exception {
         UUID attempt = UUID.randomUUID();
         String own = "/api/v1/sessions/" + session;
@@ -67,6 +67,7 @@ abstract class EveryEndpoint extends KitEndpoints {
         String coaching = "/api/v1/students/" + student.accountId() + "/coaches/" + coach.accountId();
         List<Rule> rules = new ArrayList<>(planRules(student));
         rules.addAll(kitRules(student));
+        rules.addAll(rackRules(student));
         rules.addAll(List.of(
                 everybody("GET", "/api/v1/me", null),
                 everybody("PUT", "/api/v1/me/preferences", preferences),

@@ -2,15 +2,21 @@ package amberrail.core.rack;
 
 import amberrail.core.simulation.ExecutionErrors;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.CancellationException;
 import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
 
 /**
  * The one thing that costs a student most racks: the same layouts played again with the same luck and each of the four errors halved.
+ *
+ * <p>Halving what is as small as the rest is no task for anybody: where some errors are out of line with the others (more than {@link #OUT_OF_LINE} times as large, each over the reference
+ * student's, as the middle two of the four), the largest gain is looked for among those alone.
  *
  * @param sizes   what the student's errors were taken to be
  * @param kind    of which halving wins most
@@ -33,6 +39,7 @@ public record RackHeadline(ExecutionErrors sizes, Kind kind, List<Gain> gains, b
     private static final double HALF = 0.5;
     private static final double SURE = 1.645;
     private static final double WORTH_SAYING = 0.3;
+    private static final double OUT_OF_LINE = 1.4;
 
     /**
      * Empty where the shots do not tell the student's own sizes.
@@ -67,6 +74,27 @@ public record RackHeadline(ExecutionErrors sizes, Kind kind, List<Gain> gains, b
                 gains.stream().max(Comparator.comparingDouble(Gain::racksInTen)).orElseThrow();
         boolean stands = most.racksInTen() >= WORTH_SAYING && most.racksInTen() > SURE * most.standardError();
         return new RackHeadline(student.errors(), most.kind(), List.copyOf(gains), stands);
+    }
+
+    /** Errors that are large beside the student's others. */
+    static Set<Kind> outOfLine(ExecutionErrors errors) {
+        ExecutionErrors usual = ExecutionErrors.REFERENCE;
+        double[] over = {
+            errors.aimMilliradians() / usual.aimMilliradians(),
+            errors.paceFraction() / usual.paceFraction(),
+            errors.tipHeightMillimetres() / usual.tipHeightMillimetres(),
+            errors.tipSideMillimetres() / usual.tipSideMillimetres()
+        };
+        double[] sorted = over.clone();
+        Arrays.sort(sorted);
+        double middle = Math.sqrt(sorted[1] * sorted[2]);
+        Set<Kind> found = EnumSet.noneOf(Kind.class);
+        for (Kind kind : Kind.values()) {
+            if (over[kind.ordinal()] > OUT_OF_LINE * middle) {
+                found.add(kind);
+            }
+        }
+        return found;
     }
 
     static ExecutionErrors halved(ExecutionErrors errors, Kind kind) {

@@ -60,6 +60,13 @@ public record RackLayout(RackGame game, List<Laid> balls, Optional<Point> cue) {
         return position;
     }
 
+    /** The same in the middle of a rack, with this stage on; {@code UNKNOWN_ID} for one that the game does not have. */
+    public RackPosition on(RackTable table, Optional<String> stage) {
+        RackPosition start = on(table);
+        return stage.map(id -> start.after(game.stageIndex(id), start.places(), cue))
+                .orElse(start);
+    }
+
     /** A group that dropped on the break is done with: then the stage after it is on. */
     private int firstStage(Point[] places) {
         boolean[] onTable = new boolean[places.length];

@@ -62,6 +62,11 @@ public final class RackPosition {
         return stage;
     }
 
+    /** Id of what is on. */
+    public String stageId() {
+        return stageNow().id();
+    }
+
     RackStage stageNow() {
         return game.stages().get(stage);
     }

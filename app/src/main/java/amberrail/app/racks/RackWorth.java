@@ -1,0 +1,68 @@
+package amberrail.app.racks;
+
+import amberrail.app.web.BackgroundThread;
+import amberrail.core.rack.RackChance;
+import amberrail.core.rack.RackPosition;
+import amberrail.core.rack.RackStudent;
+import jakarta.annotation.PreDestroy;
+import java.util.UUID;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.ExecutorService;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Component;
+
+/** Works out in the background what the layout of each rack that was begun is worth to its student. */
+@Component
+class RackWorth {
+    private static final Logger LOG = LoggerFactory.getLogger(RackWorth.class);
+    private static final int RUNS = 280;
+    private static final int LEFT_OVER = 200;
+
+    private final RackRepository racks;
+    private final RackService service;
+    private final RackSizes sizes;
+    private final ExecutorService worker = BackgroundThread.idle("what racks are worth");
+    private volatile boolean stopping;
+
+    RackWorth(RackRepository racks, RackService service, RackSizes sizes) {
+        this.racks = racks;
+        this.service = service;
+        this.sizes = sizes;
+    }
+
+    @PreDestroy
+    void stop() {
+        stopping = true;
+        worker.shutdownNow();
+    }
+
+    /** What a stop left undone. */
+    @EventListener(ApplicationReadyEvent.class)
+    void catchUp() {
+        racks.findByChanceIsNullOrderByStartedAtDesc(Limit.of(LEFT_OVER)).forEach(rack -> ask(rack.id));
+    }
+
+    void ask(UUID rackId) {
+        worker.execute(() -> {
+            try {
+                racks.findById(rackId).filter(rack -> rack.chance == null).ifPresent(this::workOut);
+            } catch (CancellationException stopped) {
+                LOG.info("what the rack {} is worth is worked out after the next start", rackId);
+            } catch (RuntimeException | Error failed) {
+                LOG.error("what the rack {} is worth cannot be worked out", rackId, failed);
+            }
+        });
+    }
+
+    private void workOut(RackEntity rack) {
+        RackPosition start = service.layoutOf(rack).layout().on(service.tableOf(rack));
+        RackStudent student = new RackStudent(sizes.of(rack.studentId), service.rulesOf(rack));
+        RackChance chance =
+                RackChance.of(start, student, RUNS, rack.id.getLeastSignificantBits(), () -> stopping, done -> {});
+        service.keepWorth(rack.id, chance);
+    }
+}
