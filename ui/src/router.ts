@@ -81,6 +81,17 @@ export const router = createRouter({
       component: () => import('./features/progress/TemplatePage.vue'),
       meta: { aboutStudent: true },
     },
+    {
+      path: '/racks',
+      component: () => import('./features/racks/RacksPage.vue'),
+      meta: { aboutStudent: true },
+    },
+    {
+      path: '/racks/new',
+      component: () => import('./features/racks/RackNewPage.vue'),
+      meta: { aboutStudent: true },
+    },
+    { path: '/racks/:id', component: () => import('./features/racks/RackPage.vue'), props: true },
     { path: '/lab', component: () => import('./features/lab/LabPage.vue') },
     { path: '/kit', component: () => import('./features/kit/KitPage.vue') },
     { path: '/kit/aim', component: () => import('./features/kit/AimTablePage.vue') },

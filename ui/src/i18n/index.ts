@@ -9,6 +9,7 @@ import lab from './words/pool/lab.json'
 import library from './words/pool/library.json'
 import plan from './words/pool/plan.json'
 import progress from './words/pool/progress.json'
+import racks from './words/pool/racks.json'
 import recording from './words/pool/recording.json'
 import review from './words/pool/review.json'
 import snooker from './words/snooker.json'
@@ -23,6 +24,7 @@ const pool = {
   ...library,
   ...plan,
   ...progress,
+  ...racks,
   ...recording,
   ...review,
 }

@@ -20,7 +20,7 @@ import { mediumDay } from '@/shared/days'
 import { useCheck } from './useCheck'
 import { useKitWords } from './useKitWords'
 import { useNextTry, useTryWords } from './useNextTry'
-import { useTableDrawing } from './useTableDrawing'
+import { useTableDrawing } from '@/shared/useTableDrawing'
 
 /** A check at the table: what to do next, the stopwatch, what the tries tell. */
 const props = defineProps<{ id: string }>()

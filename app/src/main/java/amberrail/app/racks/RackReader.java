@@ -2,6 +2,7 @@ package amberrail.app.racks;
 
 import amberrail.app.kit.PointView;
 import amberrail.app.people.Access;
+import amberrail.app.people.PeopleService;
 import amberrail.app.people.SignedIn;
 import amberrail.app.racks.RackViews.PlayedRackShot;
 import amberrail.app.racks.RackViews.RackPage;
@@ -32,8 +33,16 @@ class RackReader {
     private final RackService service;
     private final RackJson json;
     private final Access access;
+    private final PeopleService people;
 
-    RackReader(RackRepository racks, RackShotRepository shots, RackService service, RackJson json, Access access) {
+    RackReader(
+            RackRepository racks,
+            RackShotRepository shots,
+            RackService service,
+            RackJson json,
+            Access access,
+            PeopleService people) {
+        this.people = people;
         this.racks = racks;
         this.shots = shots;
         this.service = service;
@@ -43,18 +52,21 @@ class RackReader {
 
     RackPage list(SignedIn who, UUID studentId, Optional<Instant> before) {
         access.requireStudent(who, studentId);
+        String name = people.person(studentId).name();
         Limit most = Limit.of(PAGE + 1);
         List<RackEntity> found = before.map(
                         at -> racks.findByStudentIdAndStartedAtBeforeOrderByStartedAtDescIdDesc(studentId, at, most))
                 .orElseGet(() -> racks.findByStudentIdOrderByStartedAtDescIdDesc(studentId, most));
-        List<RackRow> rows = found.stream().limit(PAGE).map(this::row).toList();
-        return new RackPage(rows, found.size() > PAGE ? rows.get(PAGE - 1).startedAt() : null);
+        List<RackRow> rows =
+                found.stream().limit(PAGE).map(rack -> row(rack, name)).toList();
+        return new RackPage(name, rows, found.size() > PAGE ? rows.get(PAGE - 1).startedAt() : null);
     }
 
-    RackRow row(RackEntity rack) {
+    private RackRow row(RackEntity rack, String studentName) {
         return new RackRow(
                 rack.id,
                 rack.studentId,
+                studentName,
                 rack.tableId,
                 rack.tableName,
                 rack.game,
@@ -82,7 +94,7 @@ class RackReader {
                     laid(played.before().get(i))));
         }
         return new RackView(
-                row(rack),
+                row(rack, people.person(rack.studentId).name()),
                 RackGames.byKey(rack.game),
                 service.rulesOf(rack),
                 service.layoutOf(rack),

@@ -21,6 +21,7 @@ final class RackViews {
     record RackRow(
             UUID id,
             UUID studentId,
+            String studentName,
             UUID tableId,
             String tableName,
             String game,
@@ -55,5 +56,8 @@ final class RackViews {
             int revision) {}
 
     /** @param next what to ask with as {@code before} for the page after this one; left out on the last */
-    record RackPage(List<RackRow> racks, @MayBeMissing Instant next) {}
+    record RackPage(
+            String studentName,
+            List<RackRow> racks,
+            @MayBeMissing Instant next) {}
 }

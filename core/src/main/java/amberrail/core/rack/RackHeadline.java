@@ -70,8 +70,11 @@ public record RackHeadline(ExecutionErrors sizes, Kind kind, List<Gain> gains, b
             int[] halved = cleared(layouts, student.with(halved(student.errors(), kind)), runs, seed, cancelled);
             gains.add(gain(kind, asItIs, halved, runs));
         }
-        Gain most =
-                gains.stream().max(Comparator.comparingDouble(Gain::racksInTen)).orElseThrow();
+        Set<Kind> outOfLine = outOfLine(student.errors());
+        Gain most = gains.stream()
+                .filter(gain -> outOfLine.isEmpty() || outOfLine.contains(gain.kind()))
+                .max(Comparator.comparingDouble(Gain::racksInTen))
+                .orElseThrow();
         boolean stands = most.racksInTen() >= WORTH_SAYING && most.racksInTen() > SURE * most.standardError();
         return new RackHeadline(student.errors(), most.kind(), List.copyOf(gains), stands);
     }

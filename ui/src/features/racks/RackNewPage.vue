@@ -1,0 +1,341 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import Checkbox from 'primevue/checkbox'
+import { computed, onMounted, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useRouter } from 'vue-router'
+import { answer, api } from '@/api/client'
+import type { KeptLayout } from '@/api/types'
+import { newId } from '@/device/ids'
+import ChooseStudent from '@/shared/ChooseStudent.vue'
+import SelectField from '@/shared/SelectField.vue'
+import TextField from '@/shared/TextField.vue'
+import { percent, useUnits } from '@/shared/units'
+import { useAboutStudent } from '@/shared/useAboutStudent'
+import { useAction } from '@/shared/useAction'
+import { useHand } from '@/shared/useHand'
+import { useLoad } from '@/shared/useLoad'
+import { useNarrow } from '@/shared/useNarrow'
+import { useTableDrawing } from '@/shared/useTableDrawing'
+import { useTables } from '@/shared/useTables'
+import BallStrip from './BallStrip.vue'
+import PlanSteps from './PlanSteps.vue'
+import RackCloth from './RackCloth.vue'
+import { onBalls } from './rackRules'
+import StepMarks from './StepMarks.vue'
+import SurveyLines from './SurveyLines.vue'
+import { useNewRack } from './useNewRack'
+import { usePlanning } from './usePlanning'
+import { useRackChance } from './useRackChance'
+import { useRackWords } from './useRackWords'
+
+/** Lay a rack out, see what it asks, plan it, start. */
+const { t } = useI18n()
+const words = useRackWords()
+const { figure } = useUnits()
+const router = useRouter()
+const hand = useHand()
+const { studentId } = useAboutStudent()
+const { tables } = useTables()
+const narrow = useNarrow(700)
+const { problem, run } = useAction()
+
+const tableId = ref(hand.hand.tableId)
+watch(tables, (all) => (tableId.value ??= all[0]?.id), { immediate: true })
+const drawing = useTableDrawing(tableId)
+const games = useLoad(async () => {
+  const query = { tableId: tableId.value ?? '' }
+  return tableId.value ? await answer(api.GET('/api/v1/racks/games', { params: { query } })) : []
+})
+const kept = useLoad(() => answer(api.GET('/api/v1/racks/layouts')))
+watch(tableId, () => void games.reload())
+onMounted(() => {
+  void games.reload()
+  void kept.reload()
+})
+
+const rack = useNewRack(
+  () => games.data.value ?? [],
+  () => drawing.value,
+)
+const gameOptions = computed(
+  () => games.data.value?.map(({ game }) => ({ id: game.key, name: words.game(game.key) })) ?? [],
+)
+const layouts = computed(
+  () => kept.data.value?.filter(({ layout }) => layout.game === rack.game.value?.key) ?? [],
+)
+const chosenBall = ref<string>()
+const name = ref('')
+
+const question = computed(() => {
+  const layout = rack.layout.value
+  return tableId.value && studentId.value && layout && rack.ready.value
+    ? { tableId: tableId.value, studentId: studentId.value, rules: rack.rules.value, layout }
+    : undefined
+})
+const planning = usePlanning(() => question.value)
+const chance = useRackChance()
+const survey = useLoad(async () =>
+  question.value ? await answer(api.POST('/api/v1/racks/survey', { body: question.value })) : undefined,
+)
+watch(
+  () => rack.balls.value,
+  () => {
+    survey.data.value = undefined
+    planning.plan.forget()
+    planning.locked.value = []
+    chance.forget()
+  },
+)
+const others = computed(() => {
+  const game = rack.game.value
+  return game ? onBalls(game, undefined, rack.balls.value) : []
+})
+const lit = computed(() => [planning.step.value?.ball ?? chosenBall.value ?? ''].filter(Boolean))
+
+async function look(): Promise<void> {
+  await Promise.all([survey.reload(), planning.anew()])
+}
+function tapped(at: Parameters<typeof rack.place>[0]): void {
+  if (rack.missing.value.length > 0 && !planning.step.value) rack.place(at)
+  else if (planning.step.value) void planning.zone(at)
+}
+async function makeUp(): Promise<void> {
+  const [table, student] = [tableId.value, studentId.value]
+  if (table && student) await run(() => rack.makeUp(table, student))
+}
+function take(id: string | undefined): void {
+  const layout = layouts.value.find((one) => one.id === id)
+  if (layout) rack.take(layout.layout, layout.madeUp ? 'MADE_UP' : 'SAVED')
+}
+async function keep(): Promise<void> {
+  const [table, layout] = [tableId.value, rack.layout.value]
+  if (!table || !layout) return
+  const body = { name: name.value.trim(), tableId: table, layout, madeUp: rack.origin.value === 'MADE_UP' }
+  await run(async () => {
+    await answer(api.PUT('/api/v1/racks/layouts/{id}', { params: { path: { id: newId() } }, body }))
+    name.value = ''
+    await kept.reload()
+  })
+}
+async function start(): Promise<void> {
+  const [table, student] = [tableId.value, studentId.value]
+  const id = table && student ? rack.begin(table, student, planning.kept.value) : undefined
+  if (id) await router.push({ path: `/racks/${id}`, query: { student } })
+}
+const keptOptions = computed(() =>
+  layouts.value.map(({ id, name: called }: KeptLayout) => ({ id, name: called })),
+)
+</script>
+
+<template>
+  <main class="page wide">
+    <h1>{{ t('racks.newTitle') }}</h1>
+    <ChooseStudent v-if="!studentId" />
+    <template v-else>
+      <div class="choose">
+        <SelectField v-model="tableId" :label="t('racks.table')" :options="tables" />
+        <SelectField
+          :model-value="rack.game.value?.key"
+          :label="t('racks.game')"
+          :options="gameOptions"
+          @update:model-value="(key) => (rack.gameKey.value = key)"
+        />
+        <SelectField
+          v-if="keptOptions.length"
+          :model-value="undefined"
+          :label="t('racks.keptLayout')"
+          :options="keptOptions"
+          :placeholder="t('racks.chooseLayout')"
+          @update:model-value="take"
+        />
+        <Button
+          severity="secondary"
+          :label="t(rack.chosen.value?.standard ? 'racks.onSpots' : 'racks.engineBreak')"
+          @click="makeUp"
+        />
+        <Button
+          v-if="rack.balls.value.length"
+          text
+          severity="secondary"
+          :label="t('racks.clear')"
+          @click="rack.clear"
+        />
+      </div>
+      <p v-if="problem || games.problem.value" role="alert" class="problem">
+        {{ problem || games.problem.value }}
+      </p>
+      <div v-if="drawing && rack.game.value" class="parts">
+        <section class="left">
+          <p class="bare hint" role="status">
+            {{
+              rack.missing.value.length
+                ? t('racks.placeNext', { ball: words.ball(rack.following.value ?? '') })
+                : t('racks.allPlaced')
+            }}
+          </p>
+          <BallStrip
+            :game="rack.game.value"
+            :balls="rack.missing.value"
+            :next="rack.following.value"
+            @choose="(id) => (rack.next.value = id)"
+          />
+          <div class="drawing">
+            <RackCloth
+              :table="drawing"
+              :game="rack.game.value"
+              :balls="rack.balls.value"
+              :cue="planning.step.value?.placed ? planning.step.value.from : undefined"
+              :lit="lit"
+              :portrait="narrow"
+              movable
+              :label="t('racks.cloth')"
+              @tap="tapped"
+              @choose="(id) => (chosenBall = id)"
+              @move="rack.move"
+            >
+              <StepMarks
+                v-if="planning.step.value"
+                :table="drawing"
+                :balls="rack.balls.value"
+                :from="planning.step.value.from"
+                :ball="planning.step.value.ball"
+                :pocket="planning.step.value.pocket"
+                :landing="planning.step.value.landing"
+                :radius-millimetres="planning.step.value.landingRadiusMillimetres"
+              />
+            </RackCloth>
+          </div>
+          <div class="keys">
+            <Button
+              v-if="chosenBall && rack.balls.value.some(({ id }) => id === chosenBall)"
+              severity="secondary"
+              :label="t('racks.takeOff', { ball: words.ball(chosenBall) })"
+              @click="(rack.takeOff(chosenBall), (chosenBall = undefined))"
+            />
+            <Button :disabled="!rack.ready.value" :label="t('racks.start')" @click="start" />
+            <Button
+              severity="secondary"
+              :disabled="!rack.ready.value"
+              :label="t('racks.look')"
+              @click="look"
+            />
+            <Button
+              severity="secondary"
+              :disabled="!question"
+              :label="t('racks.worth')"
+              @click="question && chance.ask(question)"
+            />
+          </div>
+          <p v-if="chance.done.value !== undefined" role="status" class="bare quiet">
+            {{ t('racks.worthWorking', { n: percent(chance.done.value) }) }}
+          </p>
+          <p v-if="chance.found.value" class="bare">
+            {{
+              t('racks.worthFound', {
+                n: percent(chance.found.value.chance),
+                error: percent(chance.found.value.standardError),
+                balls: figure(chance.found.value.balls, 1),
+              })
+            }}
+            <template v-if="chance.found.value.points >= 1">{{
+              t('racks.worthPoints', { n: figure(chance.found.value.points, 0) })
+            }}</template>
+          </p>
+          <p v-if="rack.origin.value === 'MADE_UP'" class="bare small quiet">{{ t('racks.madeUpNote') }}</p>
+          <details>
+            <summary>{{ t('racks.rules') }}</summary>
+            <label class="check"
+              ><Checkbox v-model="rack.rules.value.breakPotsCount" binary />
+              {{ t('racks.rule.breakPotsCount') }}</label
+            >
+            <label class="check"
+              ><Checkbox v-model="rack.rules.value.cueBallBehindLine" binary />
+              {{ t('racks.rule.behindLine') }}</label
+            >
+            <label class="check"
+              ><Checkbox v-model="rack.rules.value.foulEnds" binary /> {{ t('racks.rule.foulEnds') }}</label
+            >
+            <label v-if="rack.origin.value === 'BREAK'" class="check"
+              ><Checkbox v-model="rack.breakInOff.value" binary /> {{ t('racks.rule.breakInOff') }}</label
+            >
+          </details>
+          <details v-if="rack.ready.value">
+            <summary>{{ t('racks.keepLayout') }}</summary>
+            <div class="choose">
+              <TextField v-model="name" :label="t('racks.layoutName')" :most="80" />
+              <Button severity="secondary" :disabled="!name.trim()" :label="t('racks.keep')" @click="keep" />
+            </div>
+          </details>
+        </section>
+        <aside class="right">
+          <p v-if="survey.problem.value || planning.plan.problem.value" role="alert" class="problem">
+            {{ survey.problem.value || planning.plan.problem.value }}
+          </p>
+          <SurveyLines v-if="survey.data.value" :survey="survey.data.value" />
+          <PlanSteps
+            v-if="planning.plan.state.value !== 'NONE'"
+            :steps="planning.plan.steps.value"
+            :state="planning.plan.state.value"
+            :complete="planning.plan.complete.value"
+            :locked="planning.locked.value"
+            :scale="drawing.strike"
+            :chosen="planning.chosen.value"
+            :others="others"
+            @look="(at) => (planning.chosen.value = at)"
+            @lock="planning.lock"
+            @free="planning.anew"
+            @stop="planning.plan.stop"
+          />
+          <p v-else class="bare quiet">{{ t('racks.lookHint') }}</p>
+        </aside>
+      </div>
+    </template>
+  </main>
+</template>
+
+<style scoped>
+.choose {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: end;
+}
+.parts {
+  display: grid;
+  grid-template-columns: minmax(0, 5fr) minmax(280px, 2fr);
+  gap: 20px;
+  margin-top: 10px;
+}
+.left {
+  display: grid;
+  gap: 8px;
+  align-content: start;
+}
+.hint {
+  font-weight: 600;
+}
+.drawing {
+  height: min(58vh, 560px);
+}
+.keys {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.check {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 44px;
+}
+summary {
+  min-height: 44px;
+  cursor: pointer;
+}
+@media (width <= 900px) {
+  .parts {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

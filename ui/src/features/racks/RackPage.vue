@@ -1,0 +1,320 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import type { PlannedBall, Point, RackOutcome } from '@/api/types'
+import { newId } from '@/device/ids'
+import LookingAt from '@/shared/LookingAt.vue'
+import PageState from '@/shared/PageState.vue'
+import { percent } from '@/shared/units'
+import { useNarrow } from '@/shared/useNarrow'
+import { useTableDrawing } from '@/shared/useTableDrawing'
+import { useRouter } from 'vue-router'
+import { keepRack, type KeptRack } from './keptRacks'
+import PlanSteps from './PlanSteps.vue'
+import RackCloth from './RackCloth.vue'
+import { isAsked } from './rackRules'
+import { snapped } from './snapping'
+import StepMarks from './StepMarks.vue'
+import { usePlanning } from './usePlanning'
+import { useRack } from './useRack'
+import { useRackWords } from './useRackWords'
+import { useShotToWrite } from './useShotToWrite'
+
+/** A rack at the table: one tap for "potted, stopped here", a key for everything else. */
+const props = defineProps<{ id: string }>()
+const { t } = useI18n()
+const words = useRackWords()
+const router = useRouter()
+const narrow = useNarrow(700)
+const rack = useRack(props.id)
+const { kept, state, view, counted, away, waiting } = rack
+const drawing = useTableDrawing(computed(() => kept.value?.body.tableId))
+
+const question = computed(() => {
+  const now = state.value
+  const body = kept.value?.body
+  if (!now || !body || now.end) return undefined
+  const { tableId, studentId, rules } = body
+  const layout = {
+    game: body.layout.game,
+    balls: now.balls,
+    ...(now.cue ? { cue: now.cue } : {}),
+    ...(now.stage ? { stage: now.stage } : {}),
+  }
+  return { tableId, studentId, rules, layout }
+})
+const planning = usePlanning(() => question.value)
+const shot = useShotToWrite(
+  () => state.value,
+  () => kept.value,
+  () => planning.plan.steps.value,
+)
+/** What was decided when the rack was begun holds as long as the rack goes as planned. */
+const decided = computed<PlannedBall[]>(() =>
+  counted.value.length === 0 ? (kept.value?.body.plan ?? []).slice(0, 1) : [],
+)
+watch(
+  () => question.value && JSON.stringify(question.value),
+  (now, before) => {
+    if (!now || now === before) return
+    planning.locked.value = decided.value
+    planning.chosen.value = 0
+    void planning.ask()
+  },
+  { immediate: true },
+)
+
+const left = computed(() => {
+  const game = kept.value?.game
+  return game ? shot.balls.value.filter(({ id }) => isAsked(game, id)).length : 0
+})
+const inHand = computed(() => state.value !== undefined && !state.value.end && shot.cue.value === undefined)
+const proposedFrom = computed(() => (shot.step.value?.placed ? shot.step.value.from : undefined))
+const chance = computed(() => view.value?.row.chance)
+
+const KEYS: RackOutcome[] = [
+  'MISSED_THICK',
+  'MISSED_THIN',
+  'MISSED',
+  'IN_OFF',
+  'WRONG_BALL',
+  'NO_SHOT',
+  'HOOKED',
+  'GAVE_UP',
+]
+
+function tapped(at: Point): void {
+  if (!state.value || state.value.end) return
+  if (inHand.value) shot.hand.placed.value = at
+  else rack.record(shot.written('POTTED', at))
+}
+function moved(id: string, to: Point): void {
+  const table = drawing.value
+  if (!table || !state.value || state.value.end) return
+  shot.hand.move(
+    id,
+    snapped(
+      table,
+      to,
+      shot.balls.value.filter((ball) => ball.id !== id),
+    ),
+  )
+}
+/** The same layout once more, for the same student. */
+async function again(): Promise<void> {
+  const now = kept.value
+  if (!now) return
+  const id = newId()
+  const body: KeptRack['body'] = {
+    ...now.body,
+    origin: 'SAVED',
+    note: '',
+    startedAt: new Date().toISOString(),
+  }
+  delete body.breakDown
+  delete body.breakInOff
+  keepRack({ id, game: now.game, body, shots: [], unsent: { rack: true, shots: [] } })
+  await router.push({ path: `/racks/${id}`, query: { student: body.studentId } })
+}
+</script>
+
+<template>
+  <main class="page wide">
+    <PageState
+      :busy="!kept"
+      :problem="rack.problem.value"
+      :ready="kept !== undefined && state !== undefined"
+      @retry="rack.load"
+    >
+      <template v-if="kept && state">
+        <header>
+          <h1>{{ words.game(kept.body.layout.game) }}</h1>
+          <LookingAt v-if="view" :students="[{ id: view.row.studentId, name: view.row.studentName }]" />
+          <p class="bare state" role="status">
+            <template v-if="state.end"
+              ><strong>{{ words.end(state.end) }}</strong>
+              {{ t('racks.endLine', { potted: state.potted, left }, left) }}</template
+            >
+            <template v-else-if="inHand">{{ t('racks.placeCue') }}</template>
+            <template v-else>
+              <strong>{{ words.ball(shot.ball.value ?? '') }}</strong>
+              <template v-if="shot.pocket.value"> {{ words.pocket(shot.pocket.value) }}</template>.
+              {{ t('racks.tapWhere') }}
+            </template>
+            <span class="quiet">
+              {{ t('racks.left', { n: left }, left) }}
+              <template v-if="state.points">
+                {{ t('racks.points', { n: state.points }, state.points) }}</template
+              >
+              <template v-if="chance !== undefined">
+                {{ t('racks.layoutChance', { n: percent(chance) }) }}</template
+              >
+            </span>
+          </p>
+          <p v-if="kept.refused" role="alert" class="problem">{{ kept.refused }}</p>
+          <p v-else-if="away" role="status" class="bare quiet">{{ t('racks.waiting', { n: waiting }) }}</p>
+        </header>
+        <div class="parts">
+          <section class="left">
+            <div v-if="drawing" class="drawing">
+              <RackCloth
+                :table="drawing"
+                :game="kept.game"
+                :balls="shot.balls.value"
+                :cue="shot.cue.value ?? proposedFrom"
+                :lit="shot.ball.value && !state.end ? [shot.ball.value, ...shot.hand.also.value] : []"
+                :portrait="narrow"
+                :movable="!state.end"
+                :label="t('racks.cloth')"
+                @tap="tapped"
+                @choose="
+                  (id) =>
+                    id === 'cue' && inHand && proposedFrom ? tapped(proposedFrom) : shot.hand.choose(id)
+                "
+                @pocket="(name) => (shot.hand.pocket.value = name)"
+                @move="moved"
+              >
+                <StepMarks
+                  v-if="!state.end"
+                  :table="drawing"
+                  :balls="shot.balls.value"
+                  :from="shot.cue.value ?? proposedFrom"
+                  :ball="shot.ball.value"
+                  :pocket="shot.pocket.value"
+                  :landing="shot.asProposed.value ? shot.step.value?.landing : undefined"
+                  :radius-millimetres="shot.step.value?.landingRadiusMillimetres"
+                />
+              </RackCloth>
+            </div>
+            <div v-if="!state.end" class="keys">
+              <Button
+                severity="secondary"
+                :label="t('racks.pottedUnseen')"
+                @click="rack.record(shot.written('POTTED'))"
+              />
+              <Button
+                v-for="outcome in KEYS"
+                :key="outcome"
+                severity="secondary"
+                :label="t(`racks.keys.${outcome}`)"
+                @click="rack.record(shot.written(outcome))"
+              />
+            </div>
+            <div class="keys">
+              <Button
+                v-if="counted.length"
+                severity="secondary"
+                :label="t('racks.undo')"
+                @click="rack.undo"
+              />
+              <template v-if="state.end">
+                <Button :label="t('racks.again')" @click="again" />
+                <RouterLink
+                  class="choice-key"
+                  :to="{ path: '/racks/new', query: { student: kept.body.studentId } }"
+                  >{{ t('racks.another') }}</RouterLink
+                >
+                <RouterLink
+                  class="choice-key"
+                  :to="{ path: '/racks', query: { student: kept.body.studentId } }"
+                  >{{ t('racks.toAll') }}</RouterLink
+                >
+              </template>
+            </div>
+            <details v-if="!state.end">
+              <summary>{{ t('racks.alsoDown') }}</summary>
+              <div class="keys">
+                <Button
+                  v-for="ball in shot.balls.value.filter(({ id: one }) => one !== shot.ball.value)"
+                  :key="ball.id"
+                  size="small"
+                  :severity="shot.hand.also.value.includes(ball.id) ? 'primary' : 'secondary'"
+                  :aria-pressed="shot.hand.also.value.includes(ball.id)"
+                  :label="words.ball(ball.id)"
+                  @click="shot.hand.toggleAlso(ball.id)"
+                />
+              </div>
+            </details>
+          </section>
+          <aside>
+            <PlanSteps
+              v-if="
+                !state.end && drawing && planning.plan.state.value !== 'NONE' && !planning.plan.problem.value
+              "
+              :steps="planning.plan.steps.value"
+              :state="planning.plan.state.value"
+              :complete="planning.plan.complete.value"
+              :locked="planning.locked.value"
+              :scale="drawing.strike"
+              :chosen="planning.chosen.value"
+              :others="shot.on.value"
+              @look="(at) => (planning.chosen.value = at)"
+              @lock="planning.lock"
+              @free="planning.anew"
+              @stop="planning.plan.stop"
+            />
+            <p v-else-if="planning.plan.problem.value" class="bare quiet">{{ t('racks.planAway') }}</p>
+            <section v-if="counted.length">
+              <h2>{{ t('racks.shots') }}</h2>
+              <ol class="shots small">
+                <li v-for="one in counted" :key="one.id">
+                  {{ one.body.ball ? words.ball(one.body.ball) : '' }}
+                  {{ t(`racks.outcome.${one.body.outcome}`) }}
+                </li>
+              </ol>
+            </section>
+          </aside>
+        </div>
+      </template>
+    </PageState>
+  </main>
+</template>
+
+<style scoped>
+h1 {
+  margin-bottom: 2px;
+}
+.state {
+  font-size: 20px;
+}
+.state .quiet {
+  margin-left: 10px;
+  font-size: 16px;
+}
+.parts {
+  display: grid;
+  grid-template-columns: minmax(0, 5fr) minmax(260px, 2fr);
+  gap: 20px;
+  margin-top: 8px;
+}
+.left {
+  display: grid;
+  gap: 8px;
+  align-content: start;
+}
+.drawing {
+  height: min(60vh, 580px);
+}
+.keys {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.keys :deep(button) {
+  min-height: 48px;
+}
+.shots {
+  margin: 0;
+  padding-left: 22px;
+}
+summary {
+  min-height: 44px;
+  cursor: pointer;
+}
+@media (width <= 900px) {
+  .parts {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,189 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { answer, api } from '@/api/client'
+import type { RackRow } from '@/api/types'
+import ChooseStudent from '@/shared/ChooseStudent.vue'
+import { mediumDay } from '@/shared/days'
+import LookingAt from '@/shared/LookingAt.vue'
+import PageState from '@/shared/PageState.vue'
+import SelectField from '@/shared/SelectField.vue'
+import { percent, useUnits } from '@/shared/units'
+import { useAboutStudent } from '@/shared/useAboutStudent'
+import { useAction } from '@/shared/useAction'
+import { useLoad } from '@/shared/useLoad'
+import { waitingRacks } from './keptRacks'
+import RackReviewPart from './RackReviewPart.vue'
+import { useRackHeadline } from './useRackHeadline'
+import { useRackWords } from './useRackWords'
+
+/** A student's racks: what they come to, the one thing that costs most, and each of them. */
+const { t } = useI18n()
+const words = useRackWords()
+const { figure } = useUnits()
+const { studentId } = useAboutStudent()
+const { problem: notDone, run } = useAction()
+const name = ref('')
+const more = shallowRef<RackRow[]>([])
+const next = ref<string>()
+const game = ref<string>()
+const headline = useRackHeadline()
+
+const list = useLoad(async () => {
+  const id = studentId.value
+  if (!id) return undefined
+  const page = await answer(api.GET('/api/v1/racks', { params: { query: { studentId: id } } }))
+  name.value = page.studentName
+  more.value = []
+  next.value = page.next
+  return page.racks
+})
+const review = useLoad(async () => {
+  const id = studentId.value
+  if (!id) return undefined
+  const query = { studentId: id, ...(game.value ? { game: game.value } : {}) }
+  return await answer(api.GET('/api/v1/racks/review', { params: { query } }))
+})
+const rows = computed(() => [...(list.data.value ?? []), ...more.value])
+const games = computed(() =>
+  [...new Set(rows.value.map((row) => row.game))].map((id) => ({ id, name: words.game(id) })),
+)
+const waiting = ref(waitingRacks())
+const sentence = computed(() => {
+  const found = headline.headline.value
+  if (!found?.stands) return t('racks.review.noHeadline')
+  const gain = found.gains.find(({ kind }) => kind === found.kind)
+  return t(`racks.review.headline.${found.kind}`, {
+    n: figure(gain?.racksInTen ?? 0, 1),
+    error: figure(gain?.standardError ?? 0, 1),
+  })
+})
+
+async function load(): Promise<void> {
+  headline.forget()
+  await Promise.all([list.reload(), review.reload()])
+}
+onMounted(load)
+watch(studentId, load)
+watch(game, () => {
+  headline.forget()
+  void review.reload()
+})
+
+async function older(): Promise<void> {
+  const [id, before] = [studentId.value, next.value]
+  if (!id || !before) return
+  await run(async () => {
+    const page = await answer(api.GET('/api/v1/racks', { params: { query: { studentId: id, before } } }))
+    more.value = [...more.value, ...page.racks]
+    next.value = page.next
+  })
+}
+</script>
+
+<template>
+  <main class="page wide">
+    <h1>{{ t('racks.title') }}</h1>
+    <ChooseStudent v-if="!studentId" />
+    <template v-else>
+      <LookingAt v-if="name" :students="[{ id: studentId, name }]" />
+      <p class="bare">
+        <RouterLink class="choice-key main-key" :to="{ path: '/racks/new', query: { student: studentId } }">{{
+          t('racks.begin')
+        }}</RouterLink>
+      </p>
+      <p v-for="one in waiting" :key="one.id" role="status" class="bare">
+        <RouterLink :to="`/racks/${one.id}`">{{
+          t('racks.waitingOne', { game: words.game(one.body.layout.game) })
+        }}</RouterLink>
+      </p>
+      <PageState
+        :busy="list.busy.value"
+        :problem="list.problem.value || review.problem.value"
+        :ready="list.data.value !== undefined"
+        @retry="load"
+      >
+        <p v-if="rows.length === 0">{{ t('racks.none') }}</p>
+        <template v-else>
+          <SelectField
+            v-if="games.length > 1"
+            v-model="game"
+            :label="t('racks.game')"
+            :options="games"
+            :placeholder="t('racks.allGames')"
+            clears
+          />
+          <RackReviewPart v-if="review.data.value?.racks" :review="review.data.value" />
+          <p class="bare headline">
+            <Button
+              v-if="headline.state.value === 'NONE'"
+              severity="secondary"
+              :label="t('racks.review.ask')"
+              @click="headline.ask(studentId, game)"
+            />
+            <span v-else-if="headline.state.value === 'WORKING'" role="status" class="quiet">{{
+              t('racks.review.asking')
+            }}</span>
+            <strong v-else-if="headline.state.value === 'DONE'">{{ sentence }}</strong>
+            <span v-else role="alert">{{ headline.problem.value || t('racks.review.stopped') }}</span>
+          </p>
+          <div class="scroll-aside">
+            <table class="lines figures">
+              <thead>
+                <tr>
+                  <th scope="col">{{ t('racks.column.day') }}</th>
+                  <th scope="col">{{ t('racks.column.game') }}</th>
+                  <th scope="col">{{ t('racks.column.table') }}</th>
+                  <th scope="col">{{ t('racks.column.end') }}</th>
+                  <th scope="col">{{ t('racks.column.potted') }}</th>
+                  <th scope="col">{{ t('racks.column.chance') }}</th>
+                </tr>
+              </thead>
+              <tbody>
+                <tr v-for="row in rows" :key="row.id">
+                  <td>
+                    <RouterLink :to="{ path: `/racks/${row.id}`, query: { student: row.studentId } }">{{
+                      mediumDay(row.startedAt)
+                    }}</RouterLink>
+                  </td>
+                  <td>{{ words.game(row.game) }}</td>
+                  <td>{{ row.tableName }}</td>
+                  <td>{{ words.end(row.end) }}</td>
+                  <td>
+                    {{ row.potted }} / {{ row.balls
+                    }}<template v-if="row.points"
+                      >, {{ t('racks.points', { n: row.points }, row.points) }}</template
+                    >
+                  </td>
+                  <td>
+                    {{ row.chance === undefined ? t('racks.chanceLater') : `${percent(row.chance)} %` }}
+                  </td>
+                </tr>
+              </tbody>
+            </table>
+          </div>
+          <Button v-if="next" severity="secondary" :label="t('racks.older')" @click="older" />
+          <p v-if="notDone" role="alert" class="problem">{{ notDone }}</p>
+          <p class="bare small">
+            <a :href="`/api/v1/racks/shots.csv?studentId=${studentId}`" download>{{ t('racks.csv') }}</a>
+            <a :href="`/api/v1/racks/export.json?studentId=${studentId}`" download>{{ t('racks.json') }}</a>
+          </p>
+        </template>
+      </PageState>
+    </template>
+  </main>
+</template>
+
+<style scoped>
+.main-key {
+  display: inline-block;
+}
+.headline {
+  margin: 12px 0;
+  font-size: 18px;
+}
+a + a {
+  margin-left: 16px;
+}
+</style>

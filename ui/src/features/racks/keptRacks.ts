@@ -1,0 +1,49 @@
+// Racks that are played on this device, kept here until the server has all of them: one key each, so that two windows do not write over each other.
+import type { RackBody, RackGame } from '@/api/types'
+import { forgetRemembered, remember, rememberedJson, rememberedKeys } from '@/device/localMemory'
+import { useSignedIn } from '@/device/useSignedIn'
+import type { WrittenShot } from './rackState'
+
+export interface KeptRack {
+  id: string
+  game: RackGame
+  body: RackBody
+  shots: WrittenShot[]
+  /** What the server has not taken yet: the rack itself, and the ids of shots. */
+  unsent: { rack: boolean; shots: string[] }
+  /** Why the server would not take it. */
+  refused?: string
+}
+
+/** Not among what goes at sign-out: what was not sent stays for whoever wrote it, and for nobody else. */
+const prefix = () => `amber-rack ${useSignedIn().me?.person.id ?? 'nobody'} `
+
+export function keptRack(id: string): KeptRack | undefined {
+  return rememberedJson<KeptRack>(prefix() + id)
+}
+
+export function keepRack(rack: KeptRack): void {
+  remember(prefix() + rack.id, JSON.stringify(rack))
+}
+
+export function forgetRack(id: string): void {
+  forgetRemembered(prefix() + id)
+}
+
+export function isUnsent({ unsent }: KeptRack): boolean {
+  return unsent.rack || unsent.shots.length > 0
+}
+
+/** Racks of which something waits on this device. */
+export function waitingRacks(): KeptRack[] {
+  return rememberedKeys(prefix())
+    .map((key) => rememberedJson<KeptRack>(key))
+    .filter((rack): rack is KeptRack => rack !== undefined && isUnsent(rack))
+}
+
+/** Changed or sent again, it has not been refused yet. */
+export function withoutRefusal(rack: KeptRack): KeptRack {
+  const rest = { ...rack }
+  delete rest.refused
+  return rest
+}

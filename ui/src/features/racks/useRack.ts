@@ -1,0 +1,41 @@
+// One rack at the table: its shots written one after the other, the last one taken back.
+import { computed } from 'vue'
+import type { RackShotBody } from '@/api/types'
+import { newId } from '@/device/ids'
+import { isUnsent } from './keptRacks'
+import { rackState } from './rackState'
+import { useRackOnDevice } from './useRackOnDevice'
+
+export function useRack(id: string) {
+  const { kept, view, away, problem, load, write } = useRackOnDevice(id)
+  const counted = computed(() => kept.value?.shots.filter(({ body }) => !body.withdrawn) ?? [])
+  const state = computed(() => kept.value && rackState(kept.value.game, kept.value.body, kept.value.shots))
+  const waiting = computed(() =>
+    kept.value && isUnsent(kept.value) ? kept.value.unsent.shots.length + 1 : 0,
+  )
+
+  function record(shot: Omit<RackShotBody, 'number' | 'withdrawn'>): void {
+    const body: RackShotBody = { ...shot, number: counted.value.length + 1, withdrawn: false }
+    const shotId = newId()
+    write((now) => ({
+      ...now,
+      shots: [...now.shots, { id: shotId, body }],
+      unsent: { ...now.unsent, shots: [...now.unsent.shots, shotId] },
+    }))
+  }
+
+  /** The last shot is taken back; it stays in the record, marked. */
+  function undo(): void {
+    const last = counted.value[counted.value.length - 1]
+    if (!last) return
+    write((now) => ({
+      ...now,
+      shots: now.shots.map((one) =>
+        one.id === last.id ? { ...one, body: { ...one.body, withdrawn: true } } : one,
+      ),
+      unsent: { ...now.unsent, shots: [...now.unsent.shots.filter((one) => one !== last.id), last.id] },
+    }))
+  }
+
+  return { kept, view, state, counted, away, waiting, problem, load, record, undo }
+}
