@@ -46,6 +46,8 @@ watch(data, (detail) => {
 })
 /** The one whose marks a student keeps. */
 const TEMPLATE_DRILL = 'three-marks'
+/** The one whose strokes a cue's check measures: amount, pace and distance, one at a time. */
+const SIDE_DRILL = 'side-map'
 const mirrored = ref(false)
 /** Shown as is usual for this kind of table, where this one was measured. */
 const preset = ref(false)
@@ -153,6 +155,9 @@ const stationOptions = computed(() =>
           <SetUpList :shot="written" :table="data.table.drawing" />
           <p v-if="props.id === TEMPLATE_DRILL" class="bare">
             <RouterLink to="/progress/template">{{ t('drills.toTemplate') }}</RouterLink>
+          </p>
+          <p v-if="props.id === SIDE_DRILL" class="bare">
+            <RouterLink to="/kit">{{ t('drills.toCueCheck') }}</RouterLink>
           </p>
           <PaperLinks
             :drill-id="props.id"

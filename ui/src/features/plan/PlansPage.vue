@@ -86,6 +86,7 @@ function isFinished(plan: Plan): boolean {
         @click="router.push('/plan/new')"
       />
       <RouterLink to="/plan/calendar">{{ t('plan.calendar') }}</RouterLink>
+      <RouterLink to="/racks">{{ t('racks.link') }}</RouterLink>
       <RouterLink v-if="studentId" to="/plan/goals">{{ t('plan.goals') }}</RouterLink>
     </header>
     <PageState :busy="busy" :problem="problem" :ready="data !== undefined" @retry="reload">

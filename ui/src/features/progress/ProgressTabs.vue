@@ -13,6 +13,7 @@ const query = computed(() => (isCoach.value && studentId.value ? { student: stud
     <RouterLink v-if="isCoach" to="/progress/group">{{ $t('progress.group.tab') }}</RouterLink>
     <RouterLink :to="{ path: '/progress', query }">{{ $t('progress.student') }}</RouterLink>
     <RouterLink :to="{ path: '/progress/periods', query }">{{ $t('progress.periods.tab') }}</RouterLink>
+    <RouterLink :to="{ path: '/racks', query }">{{ $t('racks.title') }}</RouterLink>
     <RouterLink :to="{ path: '/progress/template', query }">{{ $t('progress.template.tab') }}</RouterLink>
   </nav>
 </template>

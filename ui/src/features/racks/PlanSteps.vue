@@ -56,10 +56,10 @@ function otherPocket(at: number, step: RackStep, pocket: RackPocket | undefined)
     <ol class="steps">
       <li v-for="(step, at) in steps" :key="at" :class="{ chosen: at === chosen }">
         <button type="button" class="look" :aria-pressed="at === chosen" @click="emit('look', at)">
-          <strong>{{ words.ball(step.ball) }}</strong> {{ words.pocket(step.pocket) }}
+          <strong>{{ words.ball(step.ball) }}</strong> {{ words.into(step.pocket) }}
           <span class="chance">{{ percent(step.chance) }} %</span>
         </button>
-        <span class="small quiet">{{ words.reason(step) }}</span>
+        <p class="bare small quiet why">{{ words.reason(step) }}</p>
         <div v-if="at === chosen" class="more small">
           <p class="bare">{{ stroke(step) }}</p>
           <p v-if="step.also.length" class="bare">{{ t('racks.also', { balls: words.list(step.also) }) }}</p>
@@ -128,6 +128,9 @@ function otherPocket(at: number, step: RackStep, pocket: RackPocket | undefined)
 .chance {
   margin-left: 8px;
   font-variant-numeric: tabular-nums;
+}
+.why {
+  padding-left: 9px;
 }
 .more {
   display: grid;

@@ -129,7 +129,7 @@ const keptOptions = computed(() =>
 </script>
 
 <template>
-  <main class="page wide">
+  <main class="page">
     <h1>{{ t('racks.newTitle') }}</h1>
     <ChooseStudent v-if="!studentId" />
     <template v-else>
@@ -295,6 +295,9 @@ const keptOptions = computed(() =>
 </template>
 
 <style scoped>
+.page {
+  padding: 16px 24px;
+}
 .choose {
   display: flex;
   flex-wrap: wrap;
@@ -334,6 +337,9 @@ summary {
   cursor: pointer;
 }
 @media (width <= 900px) {
+  .page {
+    padding: 12px;
+  }
   .parts {
     grid-template-columns: minmax(0, 1fr);
   }

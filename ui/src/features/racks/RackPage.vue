@@ -85,9 +85,17 @@ const KEYS: RackOutcome[] = [
 ]
 
 function tapped(at: Point): void {
-  if (!state.value || state.value.end) return
-  if (inHand.value) shot.hand.placed.value = at
-  else rack.record(shot.written('POTTED', at))
+  const table = drawing.value
+  if (!table || !state.value || state.value.end) return
+  // What is potted with it lies in nobody's way.
+  const down = inHand.value ? [] : [shot.ball.value, ...shot.hand.also.value]
+  const place = snapped(
+    table,
+    at,
+    shot.balls.value.filter(({ id }) => !down.includes(id)),
+  )
+  if (inHand.value) shot.hand.placed.value = place
+  else rack.record(shot.written('POTTED', place))
 }
 function moved(id: string, to: Point): void {
   const table = drawing.value
@@ -120,7 +128,7 @@ async function again(): Promise<void> {
 </script>
 
 <template>
-  <main class="page wide">
+  <main class="page">
     <PageState
       :busy="!kept"
       :problem="rack.problem.value"
@@ -139,7 +147,7 @@ async function again(): Promise<void> {
             <template v-else-if="inHand">{{ t('racks.placeCue') }}</template>
             <template v-else>
               <strong>{{ words.ball(shot.ball.value ?? '') }}</strong>
-              <template v-if="shot.pocket.value"> {{ words.pocket(shot.pocket.value) }}</template>.
+              <template v-if="shot.pocket.value"> {{ words.into(shot.pocket.value) }}</template>.
               {{ t('racks.tapWhere') }}
             </template>
             <span class="quiet">
@@ -272,6 +280,9 @@ async function again(): Promise<void> {
 </template>
 
 <style scoped>
+.page {
+  padding: 16px 24px;
+}
 h1 {
   margin-bottom: 2px;
 }
@@ -313,6 +324,9 @@ summary {
   cursor: pointer;
 }
 @media (width <= 900px) {
+  .page {
+    padding: 12px;
+  }
   .parts {
     grid-template-columns: minmax(0, 1fr);
   }

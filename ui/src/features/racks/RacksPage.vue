@@ -83,13 +83,13 @@ async function older(): Promise<void> {
 </script>
 
 <template>
-  <main class="page wide">
-    <h1>{{ t('racks.title') }}</h1>
+  <main class="page">
+    <h1>{{ name ? t('racks.titleOf', { name }) : t('racks.title') }}</h1>
     <ChooseStudent v-if="!studentId" />
     <template v-else>
       <LookingAt v-if="name" :students="[{ id: studentId, name }]" />
       <p class="bare">
-        <RouterLink class="choice-key main-key" :to="{ path: '/racks/new', query: { student: studentId } }">{{
+        <RouterLink class="main-key" :to="{ path: '/racks/new', query: { student: studentId } }">{{
           t('racks.begin')
         }}</RouterLink>
       </p>
@@ -109,6 +109,7 @@ async function older(): Promise<void> {
           <SelectField
             v-if="games.length > 1"
             v-model="game"
+            class="which"
             :label="t('racks.game')"
             :options="games"
             :placeholder="t('racks.allGames')"
@@ -176,8 +177,21 @@ async function older(): Promise<void> {
 </template>
 
 <style scoped>
+.page {
+  padding: 16px 24px;
+}
 .main-key {
   display: inline-block;
+  margin: 8px 0;
+  padding: 12px 18px;
+  border-radius: 6px;
+  background: var(--amber-lit);
+  color: var(--on-amber);
+  font-weight: 600;
+  text-decoration: none;
+}
+.which {
+  max-width: 320px;
 }
 .headline {
   margin: 12px 0;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, useId } from 'vue'
 import type { LaidBall, Point, RackPocket, TableDrawing } from '@/api/types'
 import { useFrame } from '@/table/tableFrame'
 
@@ -14,6 +14,11 @@ const props = defineProps<{
   radiusMillimetres?: number
 }>()
 const frame = useFrame()
+const clip = useId()
+const bed = computed(() => {
+  const { lengthMillimetres: along, widthMillimetres: across } = props.table
+  return frame.value.portrait ? { width: across, height: along } : { width: along, height: across }
+})
 const at = computed(() => props.balls.find(({ id }) => id === props.ball)?.place)
 const hole = computed(() => props.table.pockets.find(({ name }) => name === props.pocket)?.centre)
 const line = (one?: Point, other?: Point) => {
@@ -43,10 +48,19 @@ const stop = computed(() => props.landing && frame.value.tableToSvg(props.landin
 
 <template>
   <g class="step" aria-hidden="true">
+    <clipPath :id="clip">
+      <rect x="0" y="0" :width="bed.width" :height="bed.height" />
+    </clipPath>
     <line v-if="lines.object" v-bind="lines.object" class="object" />
     <line v-if="lines.cue" v-bind="lines.cue" class="cue" />
     <template v-if="stop">
-      <circle :cx="stop.x" :cy="stop.y" :r="Math.max(radiusMillimetres ?? 0, 20)" class="zone" />
+      <circle
+        :cx="stop.x"
+        :cy="stop.y"
+        :r="Math.max(radiusMillimetres ?? 0, 20)"
+        class="zone"
+        :clip-path="`url(#${clip})`"
+      />
       <circle :cx="stop.x" :cy="stop.y" r="9" class="middle" />
     </template>
   </g>

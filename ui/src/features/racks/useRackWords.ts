@@ -13,7 +13,11 @@ export function useRackWords() {
     return COLOURS.has(id) ? t(`racks.colour.${id}`) : t('racks.ball', { n: id })
   }
   function pocket(name: RackPocket): string {
-    return t(`racks.pocket.${name}`)
+    return t(`pocket.${name}`)
+  }
+  /** "into the head right pocket". */
+  function into(name: RackPocket): string {
+    return t('racks.intoThe', { pocket: pocket(name) })
   }
   function game(key: string): string {
     const [kind = '', n = ''] = key.split('-')
@@ -32,5 +36,5 @@ export function useRackWords() {
   function chance(share: number): string {
     return t('racks.chance', { n: percent(share) })
   }
-  return { ball, pocket, game, end, list, reason, chance }
+  return { ball, pocket, into, game, end, list, reason, chance }
 }

@@ -5,6 +5,9 @@
     <p>
       <RouterLink to="/table/begin">{{ $t('recording.begin.several') }}</RouterLink>
     </p>
+    <p>
+      <RouterLink to="/racks">{{ $t('racks.link') }}</RouterLink>
+    </p>
     <RouterLink to="/drills" class="action">{{ $t('recording.toDrills') }}</RouterLink>
   </main>
 </template>

@@ -66,6 +66,7 @@ class DemoClub {
     private final EntityManager entities;
     private final AmberRailProperties properties;
     private final DemoDiary diary;
+    private final DemoRacks racks;
     private final TransactionTemplate transaction;
     /** By the table's preset. */
     private final Map<String, DemoPractice> practices = new HashMap<>();
@@ -83,6 +84,7 @@ class DemoClub {
             EntityManager entities,
             AmberRailProperties properties,
             DemoDiary diary,
+            DemoRacks racks,
             PlatformTransactionManager transactions) {
         this.emptyClub = emptyClub;
         this.people = people;
@@ -96,6 +98,7 @@ class DemoClub {
         this.entities = entities;
         this.properties = properties;
         this.diary = diary;
+        this.racks = racks;
         transaction = new TransactionTemplate(transactions);
     }
 
@@ -121,6 +124,14 @@ class DemoClub {
             }
             int place = i;
             transaction.executeWithoutResult(status -> practise(coach, self.accountId(), student, place));
+            transaction.executeWithoutResult(status -> racks.fill(
+                    coach,
+                    self.accountId(),
+                    student,
+                    table(student.room() == DemoProgramme.Room.SNOOKER ? "snooker-12ft" : "pool-9ft")
+                            .id(),
+                    Instant.now(clock).truncatedTo(ChronoUnit.DAYS).plus(Duration.ofHours(19)),
+                    properties.demoWeeks()));
         }
         // Just joined, so that an empty state is there to be seen.
         people.accept(people.addStudent(second, "Nela Corvane").token(), "nela", PASSWORD);

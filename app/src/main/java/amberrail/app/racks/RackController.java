@@ -37,7 +37,9 @@ class RackController {
             @AuthenticationPrincipal SignedIn who,
             @RequestParam UUID studentId,
             @RequestParam Optional<Instant> before) {
-        return reader.list(who, studentId, before);
+        RackPage page = reader.list(who, studentId, before);
+        worth.askAbout(studentId);
+        return page;
     }
 
     @GetMapping("/{id}")

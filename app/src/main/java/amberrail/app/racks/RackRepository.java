@@ -16,7 +16,7 @@ interface RackRepository extends JpaRepository<RackEntity, UUID> {
     List<RackEntity> findByStudentIdAndStartedAtBeforeOrderByStartedAtDescIdDesc(
             UUID studentId, Instant before, Limit most);
 
-    List<RackEntity> findByChanceIsNullOrderByStartedAtDesc(Limit most);
+    List<RackEntity> findByStudentIdAndChanceIsNullOrderByStartedAtDesc(UUID studentId, Limit most);
 
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select r from RackEntity r where r.id = :id")

@@ -5,13 +5,13 @@ import amberrail.core.rack.RackChance;
 import amberrail.core.rack.RackPosition;
 import amberrail.core.rack.RackStudent;
 import jakarta.annotation.PreDestroy;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.CancellationException;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Component;
 
@@ -20,12 +20,13 @@ import org.springframework.stereotype.Component;
 class RackWorth {
     private static final Logger LOG = LoggerFactory.getLogger(RackWorth.class);
     private static final int RUNS = 280;
-    private static final int LEFT_OVER = 200;
+    private static final int MOST_AT_ONCE = 50;
 
     private final RackRepository racks;
     private final RackService service;
     private final RackSizes sizes;
     private final ExecutorService worker = BackgroundThread.idle("what racks are worth");
+    private final Set<UUID> asked = ConcurrentHashMap.newKeySet();
     private volatile boolean stopping;
 
     RackWorth(RackRepository racks, RackService service, RackSizes sizes) {
@@ -40,20 +41,25 @@ class RackWorth {
         worker.shutdownNow();
     }
 
-    /** What a stop left undone. */
-    @EventListener(ApplicationReadyEvent.class)
-    void catchUp() {
-        racks.findByChanceIsNullOrderByStartedAtDesc(Limit.of(LEFT_OVER)).forEach(rack -> ask(rack.id));
+    /** What of a student's racks is not worked out yet, the newest first: when somebody looks at them. */
+    void askAbout(UUID studentId) {
+        racks.findByStudentIdAndChanceIsNullOrderByStartedAtDesc(studentId, Limit.of(MOST_AT_ONCE))
+                .forEach(rack -> ask(rack.id));
     }
 
     void ask(UUID rackId) {
+        if (!asked.add(rackId)) {
+            return;
+        }
         worker.execute(() -> {
             try {
                 racks.findById(rackId).filter(rack -> rack.chance == null).ifPresent(this::workOut);
             } catch (CancellationException stopped) {
-                LOG.info("what the rack {} is worth is worked out after the next start", rackId);
+                LOG.info("what the rack {} is worth is worked out when somebody looks at it again", rackId);
             } catch (RuntimeException | Error failed) {
                 LOG.error("what the rack {} is worth cannot be worked out", rackId, failed);
+            } finally {
+                asked.remove(rackId);
             }
         });
     }

@@ -63,7 +63,9 @@ final class RackLandings {
         private void next(RackReview.Rack rack, int index, ExecutionErrors errors) {
             Optional<String> next = rack.shots().get(index).next();
             RackPosition after = rack.played().before().get(index + 1);
-            if (next.isEmpty() || after.cue().isEmpty()) {
+            if (next.isEmpty()
+                    || after.cue().isEmpty()
+                    || !after.isOnTable(after.game().ballIndex(next.get()))) {
                 return;
             }
             nextAsked++;

@@ -147,6 +147,15 @@ public final class RackPosition {
         return new RackPosition(table, game, nextStage, next, nextCue, kept);
     }
 
+    /** Index of the stage after a pot that left these balls; -1 when all is cleared. */
+    int stageAfterPot(Point[] left) {
+        boolean[] there = new boolean[left.length];
+        for (int i = 0; i < left.length; i++) {
+            there[i] = left[i] != null;
+        }
+        return game.after(stage, there);
+    }
+
     /** What is open to each ball on the table, with the others where they are. */
     List<Opening> openings() {
         if (openings == null) {

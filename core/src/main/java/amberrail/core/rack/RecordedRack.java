@@ -16,6 +16,9 @@ import java.util.Optional;
  * @param points scored
  */
 public record RecordedRack(List<RackPosition> before, Optional<RackEnd> end, int potted, int points) {
+    /** So deep in one another balls that were tapped may lie (mm): they touch. */
+    private static final double BY_HAND = 0.3;
+
     public RecordedRack {
         before = List.copyOf(before);
     }
@@ -98,7 +101,34 @@ public record RecordedRack(List<RackPosition> before, Optional<RackEnd> end, int
                 places[ball] = Referee.spot(from, ball, places, shot.landing());
             }
         }
+        requireRoom(from.table(), places, shot);
         return ended(from, rules, shot, places, pot, wins);
+    }
+
+    /** Where the cue ball stopped, and balls that were moved: on the bed, and in no other ball. */
+    private static void requireRoom(RackTable table, Point[] places, RecordedShot shot) {
+        shot.landing().ifPresent(landing -> requireRoom(table, places, -1, "landing", landing, table.touching));
+        for (RackLayout.Laid moved : shot.moved()) {
+            for (int i = 0; i < places.length; i++) {
+                if (places[i] == moved.place()) {
+                    requireRoom(table, places, i, "moved." + moved.id(), moved.place(), table.touchingObjects);
+                }
+            }
+        }
+    }
+
+    private static void requireRoom(
+            RackTable table, Point[] places, int except, String field, Point place, double touching) {
+        if (!table.plan.holds(place, except < 0 ? table.cueBall : table.objectBall)) {
+            throw new InvalidInputException(
+                    ProblemCode.OFF_THE_TABLE, field, place, "must lie on the bed of the table");
+        }
+        for (int i = 0; i < places.length; i++) {
+            if (i != except && places[i] != null && places[i].distanceMillimetres(place) < touching - BY_HAND) {
+                throw new InvalidInputException(
+                        ProblemCode.BALLS_OVERLAP, field, place, "must not lie in another ball");
+            }
+        }
     }
 
     private static Step ended(

@@ -167,13 +167,33 @@ final class ShotSearch {
                 if (runner.play(aimed.strike(), aimed.launchDegrees())) {
                     Played meant = judged(look.from(), runner.result(), aimed, without);
                     if (meant.goesOn() || meant.isCleared()) {
-                        double value = look.pot().chance() * valueAfter(meant);
+                        double value = look.pot().chance() * valueWithoutLuck(look, meant);
                         tried.add(new ShotChoice(look.from(), aimed, value, meant));
                     }
                 }
             });
         }
         return tried;
+    }
+
+    /** Another ball that drops when everything goes as meant is luck, since hardly anything does: it is counted as if it still lay there. */
+    private double valueWithoutLuck(Look look, Played meant) {
+        RackPosition from = look.from();
+        RackPosition next = meant.next();
+        int target = look.pot().opening().ball();
+        Point[] places = next.places();
+        boolean lucky = false;
+        for (int ball : from.onTable()) {
+            if (ball != target && !next.isOnTable(ball)) {
+                places[ball] = from.place(ball);
+                lucky = true;
+            }
+        }
+        if (!lucky || next.cue().isEmpty()) {
+            return valueAfter(meant);
+        }
+        int stage = from.stageAfterPot(places);
+        return stage < 0 ? 1 : PositionValue.of(from.after(stage, places, next.cue()), student.errors());
     }
 
     /** Where no stroke of the grid pots when it is played as meant: the likeliest pot, plainly. */

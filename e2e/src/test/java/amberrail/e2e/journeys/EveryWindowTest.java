@@ -83,7 +83,9 @@ class EveryWindowTest extends Journey {
             "/plan/blocks/new",
             "/plan/goals",
             "/kit",
-            "/kit/aim");
+            "/kit/aim",
+            "/racks",
+            "/racks/new");
 
     @ParameterizedTest
     @EnumSource(

@@ -1,0 +1,123 @@
+package amberrail.core.rack;
+
+import static amberrail.core.rack.RackSetUps.POOL;
+import static amberrail.core.rack.RackSetUps.SNOOKER;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import amberrail.core.geometry.Point;
+import amberrail.core.grading.Band;
+import amberrail.core.problem.InvalidInputException;
+import amberrail.core.table.PocketName;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+/** Racks as they were written down, and what they come to together. */
+class RackReviewTest {
+    private static RecordedShot shot(String ball, RecordedShot.Outcome outcome, List<String> down, Point landing) {
+        return new RecordedShot(
+                Optional.of(ball),
+                Optional.of(PocketName.NE),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(new RackPlan.Zone(new Point(1000, 600), 150)),
+                Optional.of("2"),
+                outcome,
+                down,
+                Optional.ofNullable(landing),
+                List.of());
+    }
+
+    private static RecordedShot pot(String ball, double x, double y) {
+        return shot(ball, RecordedShot.Outcome.POTTED, List.of(ball), new Point(x, y));
+    }
+
+    private static RackReview.Rack rack(RackLayout layout, double chance, RecordedShot... shots) {
+        List<RecordedShot> played = List.of(shots);
+        return new RackReview.Rack(
+                RecordedRack.of(layout, POOL, HouseRules.USUAL, played),
+                played,
+                Optional.of(new RackReview.Chance(chance, 0.02)),
+                Optional.of(new RackReview.PlayedBreak(1, false)));
+    }
+
+    private static final RackLayout TWO =
+            RackSetUps.layout("anyOrder-3", Optional.of(new Point(1800, 700)), "1 2100 900", "2 700 400");
+
+    @Test
+    void aRackFollowsFromItsShots() {
+        RecordedRack open = RecordedRack.of(TWO, POOL, HouseRules.USUAL, List.of(pot("1", 1010, 590)));
+        assertThat(open.end()).isEmpty();
+        assertThat(open.now().ballsLeft()).isEqualTo(1);
+        assertThat(open.now().cue()).contains(new Point(1010, 590));
+        RecordedRack won =
+                RecordedRack.of(TWO, POOL, HouseRules.USUAL, List.of(pot("1", 1010, 590), pot("2", 900, 600)));
+        assertThat(won.end()).contains(RackEnd.CLEARED);
+        assertThat(won.potted()).isEqualTo(2);
+    }
+
+    @Test
+    void whatCannotFollowIsRefused() {
+        RecordedShot miss = shot("1", RecordedShot.Outcome.MISSED_THIN, List.of(), new Point(1500, 600));
+        assertThatThrownBy(() -> RecordedRack.of(TWO, POOL, HouseRules.USUAL, List.of(miss, pot("1", 1000, 600))))
+                .isInstanceOf(InvalidInputException.class)
+                .hasMessageContaining("ended");
+        assertThatThrownBy(() -> RecordedRack.of(TWO, POOL, HouseRules.USUAL, List.of(pot("1", 710, 400))))
+                .hasMessageContaining("another ball");
+        assertThatThrownBy(() -> RecordedRack.of(TWO, POOL, HouseRules.USUAL, List.of(pot("1", 5, 400))))
+                .hasMessageContaining("bed");
+        assertThatThrownBy(() -> RecordedRack.of(TWO, POOL, HouseRules.USUAL, List.of(pot("3", 1000, 600))))
+                .hasMessageContaining("on the table");
+    }
+
+    @Test
+    void wonLandingsAndEndsAreCounted() {
+        RackReview review = RackReview.of(
+                List.of(
+                        rack(TWO, 0.5, pot("1", 1010, 590), pot("2", 1000, 800)),
+                        rack(TWO, 0.25, shot("1", RecordedShot.Outcome.MISSED_THICK, List.of(), null)),
+                        rack(TWO, 0.25, pot("1", 1700, 600), shot("2", RecordedShot.Outcome.HOOKED, List.of(), null)),
+                        rack(TWO, 0.9)),
+                RackSetUps.student(Band.SLATE).errors());
+        assertThat(review.racks()).isEqualTo(3);
+        assertThat(review.won()).isEqualTo(1);
+        assertThat(review.share().orElseThrow().contains(1 / 3.0)).isTrue();
+        RackReview.Worth worth = review.worth().orElseThrow();
+        assertThat(worth.expected()).isCloseTo(1, within(1e-9));
+        assertThat(worth.more().contains(0)).isTrue();
+        assertThat(review.ends()).containsEntry(RackEnd.MISSED_THICK, 1).containsEntry(RackEnd.HOOKED, 1);
+        assertThat(review.ballsLeft()).containsEntry(2, 1).containsEntry(1, 1);
+        RackReview.Landings landings = review.landings().orElseThrow();
+        assertThat(landings.count()).isEqualTo(3);
+        assertThat(landings.inZone()).isEqualTo(1);
+        assertThat(landings.nextAsked()).isEqualTo(2);
+        assertThat(review.pots().made()).isEqualTo(review.pots().tried() - 1);
+        assertThat(review.breaks().orElseThrow().ballsDown()).isEqualTo(1);
+    }
+
+    @Test
+    void racksThatTheSimulatorPlaysAreWrittenDownAsTheyWentOnEveryKindOfGame() {
+        RackStudent student = RackSetUps.student(Band.BRASS);
+        for (String key : List.of("anyOrder-5", "numberOrder-6", "groupThenLast-high", "coloursOnly", "lineUp-6")) {
+            RackGame game = RackGames.byKey(key);
+            RackTable table = RackGames.isSnooker(game) ? SNOOKER : POOL;
+            List<RackReview.Rack> racks = new ArrayList<>();
+            for (int i = 0; i < 6; i++) {
+                RackLayout layout = StandardLayouts.has(game)
+                        ? StandardLayouts.of(game, table)
+                        : MadeUpBreak.of(game, table, student, 340_000 + i);
+                SimulatedRack played = SimulatedRack.play(layout, table, student, student.errors(), 341_000 + i);
+                RecordedRack recorded = RecordedRack.of(layout, table, student.rules(), played.shots());
+                assertThat(recorded.end()).as(key + " " + i).isPresent();
+                racks.add(new RackReview.Rack(recorded, played.shots(), Optional.empty(), Optional.empty()));
+            }
+            RackReview review = RackReview.of(racks, student.errors());
+            assertThat(review.racks()).isEqualTo(6);
+            assertThat(review.mostPoints()).isGreaterThanOrEqualTo(0);
+            assertThat(review.worth()).isEmpty();
+        }
+    }
+}

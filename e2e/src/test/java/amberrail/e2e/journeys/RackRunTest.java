@@ -1,0 +1,107 @@
+package amberrail.e2e.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberrail.e2e.support.Journey;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import org.junit.jupiter.api.Test;
+
+/** A rack from the break to the review, with and without a network. */
+class RackRunTest extends Journey {
+    private static final LocatorAssertions.IsVisibleOptions SOON =
+            new LocatorAssertions.IsVisibleOptions().setTimeout(30_000);
+
+    private static Locator key(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    /** Shares of the drawing from its left and its top. */
+    private static void tap(Page page, double x, double y) {
+        BoundingBox box = page.locator("svg.table").boundingBox();
+        page.mouse().click(box.x + x * box.width, box.y + y * box.height);
+    }
+
+    private static void choose(Page page, String option) {
+        page.locator(".choose .p-select").nth(1).click();
+        page.getByRole(
+                        AriaRole.OPTION,
+                        new Page.GetByRoleOptions().setName(option).setExact(true))
+                .click();
+    }
+
+    private Page newRack(String game) {
+        Page page = signedIn("odo", 1280, 800);
+        page.navigate("/racks");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Play a rack"))
+                .first()
+                .click();
+        page.locator("svg.table").waitFor();
+        choose(page, game);
+        return page;
+    }
+
+    @Test
+    void fifteenBallsCostOneTapEachAndArePlanned() {
+        Page page = newRack("15 balls, any order");
+        int taps = 0;
+        for (int i = 0; i < 15; i++) {
+            tap(page, 0.17 + 0.16 * (i % 5), 0.25 + 0.25 * (i / 5));
+            taps++;
+        }
+        assertThat(page.getByText("All balls are on the table")).isVisible();
+        assertThat(taps).isLessThanOrEqualTo(2 * 15);
+        key(page, "Survey and plan").click();
+        assertThat(page.locator(".steps > li").first()).isVisible(SOON);
+        assertThat(page.getByText("Best ball to leave before")).isVisible(SOON);
+        assertThat(page.getByText("Looking for a way"))
+                .hasCount(0, new LocatorAssertions.HasCountOptions().setTimeout(60_000));
+        // The second step played by hand: the first stays as it is.
+        String first = page.locator(".steps > li .look").first().innerText();
+        page.locator(".steps > li .look").nth(1).click();
+        page.locator(".steps .choose .p-select").first().click();
+        page.getByRole(AriaRole.OPTION).last().click();
+        assertThat(page.getByText("As you decided.").first()).isVisible(SOON);
+        assertThat(page.locator(".steps > li .look").first().innerText().split(" into")[0])
+                .isEqualTo(first.split(" into")[0]);
+        assertThat(key(page, "Plan everything again (2 decided by hand)")).isVisible();
+    }
+
+    @Test
+    void aRackIsRecordedAwayFromTheNetworkSentOnceAndReviewed() {
+        Page page = newRack("3 balls, any order");
+        tap(page, 0.3, 0.3);
+        tap(page, 0.6, 0.7);
+        assertThat(page.getByText("Tap where ball 3 stopped")).isVisible();
+        key(page, "Start this rack").click();
+        page.waitForURL("**/racks/*-*");
+        assertThat(page.locator(".steps > li").first()).isVisible(SOON);
+        assertThat(page.getByText("Cue ball in hand")).isVisible();
+        tap(page, 0.45, 0.5);
+        page.route("**/api/**", Route::abort);
+        tap(page, 0.5, 0.42);
+        assertThat(page.getByText("The network is away")).isVisible();
+        assertThat(page.getByText("1 ball left")).isVisible();
+        page.reload();
+        assertThat(page.getByText("1 ball left")).isVisible();
+        tap(page, 0.4, 0.45);
+        assertThat(page.getByText("Cleared", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+        key(page, "Undo the last shot").click();
+        key(page, "Missed thin").click();
+        assertThat(page.locator(".state strong")).hasText("Missed thin");
+        page.unroute("**/api/**");
+        page.evaluate("window.dispatchEvent(new Event('online'))");
+        assertThat(page.getByText("The network is away")).hasCount(0);
+        page.navigate("/racks");
+        assertThat(page.locator(".scroll-aside tbody tr").first()).containsText("Missed thin");
+        assertThat(page.getByText("Saved on this device, not sent yet")).hasCount(0);
+        assertThat(page.locator(".first")).containsText("Won");
+    }
+}
