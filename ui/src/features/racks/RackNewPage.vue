@@ -21,7 +21,7 @@ import { useTables } from '@/shared/useTables'
 import BallStrip from './BallStrip.vue'
 import PlanSteps from './PlanSteps.vue'
 import RackCloth from './RackCloth.vue'
-import { onBalls } from './rackRules'
+import { onAfter } from './rackRules'
 import StepMarks from './StepMarks.vue'
 import SurveyLines from './SurveyLines.vue'
 import { useNewRack } from './useNewRack'
@@ -89,7 +89,10 @@ watch(
 )
 const others = computed(() => {
   const game = rack.game.value
-  return game ? onBalls(game, undefined, rack.balls.value) : []
+  const before = planning.plan.steps.value
+    .slice(0, planning.chosen.value)
+    .flatMap(({ ball, also }) => [ball, ...also])
+  return game ? onAfter(game, undefined, rack.balls.value, before) : []
 })
 const lit = computed(() => [planning.step.value?.ball ?? chosenBall.value ?? ''].filter(Boolean))
 

@@ -13,7 +13,7 @@ import { useRouter } from 'vue-router'
 import { keepRack, type KeptRack } from './keptRacks'
 import PlanSteps from './PlanSteps.vue'
 import RackCloth from './RackCloth.vue'
-import { isAsked } from './rackRules'
+import { isAsked, onAfter } from './rackRules'
 import { snapped } from './snapping'
 import StepMarks from './StepMarks.vue'
 import { usePlanning } from './usePlanning'
@@ -50,21 +50,32 @@ const shot = useShotToWrite(
   () => kept.value,
   () => planning.plan.steps.value,
 )
-/** What was decided when the rack was begun holds as long as the rack goes as planned. */
-const decided = computed<PlannedBall[]>(() =>
-  counted.value.length === 0 ? (kept.value?.body.plan ?? []).slice(0, 1) : [],
-)
+/** What was decided when the rack was begun holds for its first shot; what is decided on the way, as long as it is played so. */
+function decided(): PlannedBall[] {
+  const last = counted.value[counted.value.length - 1]
+  if (!last) return (kept.value?.body.plan ?? []).slice(0, 1)
+  const [first, ...rest] = planning.locked.value
+  return first && last.body.outcome === 'POTTED' && first.ball === last.body.ball ? rest : []
+}
 watch(
   () => question.value && JSON.stringify(question.value),
   (now, before) => {
     if (!now || now === before) return
-    planning.locked.value = decided.value
+    planning.locked.value = decided()
     planning.chosen.value = 0
     void planning.ask()
   },
   { immediate: true },
 )
 
+/** What could be played at the chosen step. */
+const others = computed(() => {
+  const game = kept.value?.game
+  const before = planning.plan.steps.value
+    .slice(0, planning.chosen.value)
+    .flatMap(({ ball, also }) => [ball, ...also])
+  return game ? onAfter(game, state.value?.stage, shot.balls.value, before) : []
+})
 const left = computed(() => {
   const game = kept.value?.game
   return game ? shot.balls.value.filter(({ id }) => isAsked(game, id)).length : 0
@@ -256,13 +267,15 @@ async function again(): Promise<void> {
               :locked="planning.locked.value"
               :scale="drawing.strike"
               :chosen="planning.chosen.value"
-              :others="shot.on.value"
+              :others="others"
               @look="(at) => (planning.chosen.value = at)"
               @lock="planning.lock"
               @free="planning.anew"
               @stop="planning.plan.stop"
             />
-            <p v-else-if="planning.plan.problem.value" class="bare quiet">{{ t('racks.planAway') }}</p>
+            <p v-else-if="planning.plan.problem.value" class="bare quiet">
+              {{ planning.plan.away.value ? t('racks.planAway') : planning.plan.problem.value }}
+            </p>
             <section v-if="counted.length">
               <h2>{{ t('racks.shots') }}</h2>
               <ol class="shots small">

@@ -95,6 +95,9 @@ function side(millimetres: number, positive: string, negative: string): string {
         <li v-if="review.landings && review.landings.nextAsked">
           {{ t('racks.review.next', { on: review.landings.nextOn, n: review.landings.nextAsked }) }}
         </li>
+        <li v-if="review.before.inZone + review.before.outside">
+          {{ t('racks.review.before', review.before) }}
+        </li>
         <li v-if="review.clusters.racks">
           {{
             t('racks.review.clusters', {

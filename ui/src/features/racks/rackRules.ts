@@ -47,3 +47,19 @@ export function isLast(game: RackGame, id: string): boolean {
   const highest = Math.max(...members.map(({ order }) => order))
   return members.some((ball) => ball.id === id && ball.order === highest)
 }
+
+/** What is on after these balls have gone one after the other. */
+export function onAfter(
+  game: RackGame,
+  stageId: string | undefined,
+  balls: LaidBall[],
+  gone: string[],
+): string[] {
+  let stage = stageId ?? firstStage(game, balls)
+  let left = balls
+  for (const id of gone) {
+    if (!stageOf(game, stage)?.comeBack) left = left.filter((ball) => ball.id !== id)
+    stage = stage && stageAfter(game, stage, left)
+  }
+  return stage ? onBalls(game, stage, left) : []
+}

@@ -2,6 +2,7 @@
 import { onBeforeUnmount, ref, shallowRef } from 'vue'
 import { answer, api } from '@/api/client'
 import { sentence } from '@/api/problem'
+import { isPassing } from './sendRack'
 import type { PlannedBall, RackLayout, RackPlanView, RackRules, RackStep } from '@/api/types'
 
 const LOOK_EVERY_MILLISECONDS = 120
@@ -21,6 +22,8 @@ export function useRackPlan() {
   const state = ref<'NONE' | RackPlanView['state']>('NONE')
   const complete = ref(false)
   const problem = ref('')
+  /** Nothing is wrong with the question: the network is away. */
+  const away = ref(false)
   let latest = 0
   let underWay: string | undefined
 
@@ -46,6 +49,7 @@ export function useRackPlan() {
     } catch (error) {
       if (mine !== latest) return
       state.value = 'FAILED'
+      away.value = isPassing(error)
       problem.value = sentence(error)
     }
   }
@@ -67,5 +71,5 @@ export function useRackPlan() {
   }
 
   onBeforeUnmount(forget)
-  return { steps, state, complete, problem, ask, stop, forget }
+  return { steps, state, complete, problem, away, ask, stop, forget }
 }

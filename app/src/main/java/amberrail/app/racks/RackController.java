@@ -38,7 +38,7 @@ class RackController {
             @RequestParam UUID studentId,
             @RequestParam Optional<Instant> before) {
         RackPage page = reader.list(who, studentId, before);
-        worth.askAbout(studentId);
+        worth.askAbout(who, studentId);
         return page;
     }
 
@@ -51,7 +51,7 @@ class RackController {
     @PutMapping("/{id}")
     RackView write(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @Valid @RequestBody RackBody body) {
         Races.again(() -> racks.write(who, id, body));
-        worth.ask(id);
+        worth.ask(who, id);
         return reader.view(who, id);
     }
 

@@ -143,7 +143,7 @@ class RackFileController {
                     Races.again(() -> racks.writeShot(who, rack.id(), shot.id(), shot.shot()));
                     shots++;
                 }
-                worth.ask(rack.id());
+                worth.ask(who, rack.id());
                 read++;
             } catch (InvalidInputException | Missing | Conflict refusal) {
                 refused.add(new RackRefused(i + 1, refusal.getMessage()));

@@ -1,5 +1,6 @@
 package amberrail.app.racks;
 
+import amberrail.app.people.SignedIn;
 import amberrail.app.web.BackgroundThread;
 import amberrail.core.rack.RackChance;
 import amberrail.core.rack.RackPosition;
@@ -24,15 +25,15 @@ class RackWorth {
 
     private final RackRepository racks;
     private final RackService service;
-    private final RackSizes sizes;
+    private final RackStudents students;
     private final ExecutorService worker = BackgroundThread.idle("what racks are worth");
     private final Set<UUID> asked = ConcurrentHashMap.newKeySet();
     private volatile boolean stopping;
 
-    RackWorth(RackRepository racks, RackService service, RackSizes sizes) {
+    RackWorth(RackRepository racks, RackService service, RackStudents students) {
         this.racks = racks;
         this.service = service;
-        this.sizes = sizes;
+        this.students = students;
     }
 
     @PreDestroy
@@ -42,18 +43,19 @@ class RackWorth {
     }
 
     /** What of a student's racks is not worked out yet, the newest first: when somebody looks at them. */
-    void askAbout(UUID studentId) {
+    void askAbout(SignedIn who, UUID studentId) {
         racks.findByStudentIdAndChanceIsNullOrderByStartedAtDesc(studentId, Limit.of(MOST_AT_ONCE))
-                .forEach(rack -> ask(rack.id));
+                .forEach(rack -> ask(who, rack.id));
     }
 
-    void ask(UUID rackId) {
+    /** With the error sizes that whoever asks would be shown beside it. */
+    void ask(SignedIn who, UUID rackId) {
         if (!asked.add(rackId)) {
             return;
         }
         worker.execute(() -> {
             try {
-                racks.findById(rackId).filter(rack -> rack.chance == null).ifPresent(this::workOut);
+                racks.findById(rackId).filter(rack -> rack.chance == null).ifPresent(rack -> workOut(who, rack));
             } catch (CancellationException stopped) {
                 LOG.info("what the rack {} is worth is worked out when somebody looks at it again", rackId);
             } catch (RuntimeException | Error failed) {
@@ -64,9 +66,9 @@ class RackWorth {
         });
     }
 
-    private void workOut(RackEntity rack) {
+    private void workOut(SignedIn who, RackEntity rack) {
         RackPosition start = service.layoutOf(rack).layout().on(service.tableOf(rack));
-        RackStudent student = new RackStudent(sizes.of(rack.studentId), service.rulesOf(rack));
+        RackStudent student = students.of(who, rack.studentId, service.rulesOf(rack));
         RackChance chance =
                 RackChance.of(start, student, RUNS, rack.id.getLeastSignificantBits(), () -> stopping, done -> {});
         service.keepWorth(rack.id, chance);

@@ -5,6 +5,7 @@ import amberrail.app.people.PeopleService;
 import amberrail.app.people.SignedIn;
 import amberrail.app.progress.NextStations;
 import amberrail.app.progress.ProgressService;
+import amberrail.app.racks.RackSummary;
 import amberrail.app.review.ReviewService;
 import amberrail.app.review.ReviewView;
 import amberrail.app.sessions.PracticeSession;
@@ -52,6 +53,7 @@ class ReportController {
     private final ReviewService reviews;
     private final SessionLists sessions;
     private final PeopleService people;
+    private final RackSummary racks;
     private final Clock clock;
 
     ReportController(
@@ -60,12 +62,14 @@ class ReportController {
             ReviewService reviews,
             SessionLists sessions,
             PeopleService people,
+            RackSummary racks,
             Clock clock) {
         this.progress = progress;
         this.next = next;
         this.reviews = reviews;
         this.sessions = sessions;
         this.people = people;
+        this.racks = racks;
         this.clock = clock;
     }
 
@@ -82,6 +86,7 @@ class ReportController {
                 progress.of(who, id),
                 next.of(who, id),
                 maps(who, id),
+                racks.of(who, id),
                 body.note(),
                 people.person(who.accountId()).name(),
                 LocalDate.ofInstant(Instant.now(clock), ZoneOffset.UTC));

@@ -6,6 +6,7 @@ import amberrail.app.progress.ProgressView;
 import amberrail.app.progress.ProgressView.OverallChange;
 import amberrail.app.progress.ProgressView.SkillProgress;
 import amberrail.app.progress.ProgressView.StationProgress;
+import amberrail.app.racks.RackSummary;
 import amberrail.app.review.Figures.ShareView;
 import amberrail.app.review.Figures.SpreadView;
 import amberrail.app.review.Findings.AgainstStrokeView;
@@ -138,6 +139,22 @@ final class ReportWords {
     }
 
     /** The first line that matters: what all skills say together. */
+    /** Racks played alone, and what their layouts were worth. */
+    String racks(RackSummary.Line racks) {
+        String won = words.count("report.racks", racks.racks(), Map.of("won", racks.won()));
+        return racks.worth()
+                .map(worth -> won + " "
+                        + words.count(
+                                "report.racksWorth",
+                                worth.racks(),
+                                Map.of(
+                                        "expected",
+                                        String.format(Locale.ROOT, "%.1f", worth.expected()),
+                                        "won",
+                                        worth.won())))
+                .orElse(won);
+    }
+
     String overall(OverallChange overall) {
         return words.say(
                 "report.overall",

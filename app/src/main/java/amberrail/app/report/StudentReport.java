@@ -13,6 +13,7 @@ import amberrail.app.progress.ProgressView;
 import amberrail.app.progress.ProgressView.AbilityPoint;
 import amberrail.app.progress.ProgressView.SkillProgress;
 import amberrail.app.progress.ProgressView.StationProgress;
+import amberrail.app.racks.RackSummary;
 import amberrail.app.review.ReviewView;
 import amberrail.core.grading.Band;
 import amberrail.core.statistics.GradeScale;
@@ -21,6 +22,7 @@ import java.io.IOException;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -48,6 +50,7 @@ final class StudentReport {
             ProgressView progress,
             NextStationsView next,
             List<ReviewView> maps,
+            Optional<RackSummary.Line> racks,
             String coachNote,
             String coachName,
             LocalDate today) {}
@@ -88,6 +91,15 @@ final class StudentReport {
             if (!contents.coachNote().isBlank()) {
                 text.line(text.bold, HEAD_POINTS, left, y - 3, words.of("from", contents.coachName()));
                 y = text.paragraph(text.plain, TEXT_POINTS + 0.5, left, y - 9, width, contents.coachNote());
+            }
+            if (contents.racks().isPresent()) {
+                y = text.paragraph(
+                        text.plain,
+                        TEXT_POINTS,
+                        left,
+                        y - 3,
+                        width,
+                        words.racks(contents.racks().get()));
             }
             y = next(text, contents.next(), y - 4);
             y = abilities(stream, text, progress.skills(), y - 1);

@@ -10,6 +10,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.test.web.servlet.ResultActions;
@@ -196,6 +199,14 @@ class RacksTest extends AppTest {
         played(lost, shot(1, "2", "MISSED_THIN", List.of()));
         begun(layout("anyOrder-3", THREE));
         JsonNode review = tree(read(coach, "/api/v1/racks/review?studentId={s}", student.accountId()));
+        byte[] report = post(
+                        coach, Map.of("note", "", "paper", "A4"), "/api/v1/students/{id}/report", student.accountId())
+                .andReturn()
+                .getResponse()
+                .getContentAsByteArray();
+        try (PDDocument paper = Loader.loadPDF(report)) {
+            assertThat(new PDFTextStripper().getText(paper)).contains("won 1 of 2");
+        }
         assertThat(review.get("racks").asInt()).isEqualTo(2);
         assertThat(review.get("won").asInt()).isEqualTo(1);
         assertThat(review.at("/ends/MISSED_THIN").asInt()).isEqualTo(1);

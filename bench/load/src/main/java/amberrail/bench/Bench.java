@@ -27,6 +27,7 @@ public final class Bench {
             BrowserFigures.measure(running.url(), report);
         }
         AbilityFigures.measure(report);
+        RackFigures.measure(report);
         MillionAttempts.measure(runFolder.resolve("amber-rail-exec.jar"), report);
         report.writeTo(Path.of(arguments[2]));
     }

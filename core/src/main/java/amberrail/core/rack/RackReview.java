@@ -22,6 +22,7 @@ import java.util.TreeMap;
  * @param mostPoints the highest score of one rack; 0 where the game counts none
  * @param ends     how racks ended, by cause
  * @param ballsLeft how many balls that had to go were left, of racks that were not won
+ * @param before   racks that were not won, by where the cue ball had stopped before the last shot
  * @param pots     shots at a ball: tried, made, and how many the student's errors would have made
  * @param landings against the plan, of pots that had one
  * @param clusters racks that began with balls tied together
@@ -36,6 +37,7 @@ public record RackReview(
         int mostPoints,
         Map<RackEnd, Integer> ends,
         Map<Integer, Integer> ballsLeft,
+        Before before,
         Pots pots,
         Optional<Landings> landings,
         ClusterStory clusters,
@@ -60,6 +62,9 @@ public record RackReview(
      * @param more     won less expected, with its 90 % interval: what chance alone does to a sum of such racks
      */
     public record Worth(int racks, double expected, int won, Interval more) {}
+
+    /** Within the planned zone, or outside it; only where both are known. */
+    public record Before(int inZone, int outside) {}
 
     /** @param expected from the student's own error sizes, or the band's */
     public record Pots(int tried, int made, double expected) {}
@@ -111,6 +116,7 @@ public record RackReview(
                 ended.stream().mapToInt(rack -> rack.played().points()).max().orElse(0),
                 ends,
                 left,
+                before(ended),
                 pots(ended, errors),
                 RackLandings.of(ended, errors),
                 clusters(ended),
@@ -148,6 +154,25 @@ public record RackReview(
         }
         double half = HALF_WIDTH * Math.sqrt(variance);
         return Optional.of(new Worth(racks, expected, won, new Interval(won - expected - half, won - expected + half)));
+    }
+
+    /** What the last shot of a rack that was not won had to be played from. */
+    private static Before before(List<Rack> ended) {
+        int inZone = 0;
+        int outside = 0;
+        for (Rack rack : ended) {
+            if (isWon(rack) || rack.shots().size() < 2) {
+                continue;
+            }
+            RecordedShot last = rack.shots().get(rack.shots().size() - 2);
+            if (last.planned().isPresent() && last.landing().isPresent()) {
+                RackPlan.Zone zone = last.planned().get();
+                boolean in = zone.centre().distanceMillimetres(last.landing().get()) <= zone.radiusMillimetres();
+                inZone += in ? 1 : 0;
+                outside += in ? 0 : 1;
+            }
+        }
+        return new Before(inZone, outside);
     }
 
     private static Pots pots(List<Rack> ended, ExecutionErrors errors) {

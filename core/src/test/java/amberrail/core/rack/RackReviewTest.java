@@ -90,6 +90,7 @@ class RackReviewTest {
         assertThat(worth.more().contains(0)).isTrue();
         assertThat(review.ends()).containsEntry(RackEnd.MISSED_THICK, 1).containsEntry(RackEnd.HOOKED, 1);
         assertThat(review.ballsLeft()).containsEntry(2, 1).containsEntry(1, 1);
+        assertThat(review.before()).isEqualTo(new RackReview.Before(0, 1));
         RackReview.Landings landings = review.landings().orElseThrow();
         assertThat(landings.count()).isEqualTo(3);
         assertThat(landings.inZone()).isEqualTo(1);

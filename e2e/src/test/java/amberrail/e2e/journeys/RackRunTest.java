@@ -82,7 +82,7 @@ class RackRunTest extends Journey {
         key(page, "Start this rack").click();
         page.waitForURL("**/racks/*-*");
         assertThat(page.locator(".steps > li").first()).isVisible(SOON);
-        assertThat(page.getByText("Cue ball in hand")).isVisible();
+        assertThat(page.getByText("Tap where the cue ball goes")).isVisible();
         tap(page, 0.45, 0.5);
         page.route("**/api/**", Route::abort);
         tap(page, 0.5, 0.42);

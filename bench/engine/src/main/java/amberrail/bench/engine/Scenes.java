@@ -16,6 +16,7 @@ import amberrail.core.simulation.ShotTable;
 import amberrail.core.simulation.TableBall;
 import amberrail.core.table.BallSpec;
 import amberrail.core.table.PocketName;
+import amberrail.core.table.TableLevel;
 import amberrail.core.table.TablePlan;
 import amberrail.core.table.TablePresets;
 import java.util.ArrayList;
@@ -110,6 +111,7 @@ final class Scenes {
         return new ShotTask(
                 TABLE,
                 PHYSICS,
+                TableLevel.KNOWN,
                 List.of(ball("cue", cue), ball("object", object)),
                 0,
                 Optional.of(
