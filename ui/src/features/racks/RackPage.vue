@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, watch } from 'vue'
+import { computed, onBeforeUnmount, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { PlannedBall, Point, RackOutcome } from '@/api/types'
 import { newId } from '@/device/ids'
@@ -31,39 +31,53 @@ const rack = useRack(props.id)
 const { kept, state, view, counted, away, waiting } = rack
 const drawing = useTableDrawing(computed(() => kept.value?.body.tableId))
 
-const question = computed(() => {
-  const now = state.value
-  const body = kept.value?.body
-  if (!now || !body || now.end) return undefined
-  const { tableId, studentId, rules } = body
-  const layout = {
-    game: body.layout.game,
-    balls: now.balls,
-    ...(now.cue ? { cue: now.cue } : {}),
-    ...(now.stage ? { stage: now.stage } : {}),
-  }
-  return { tableId, studentId, rules, layout }
-})
 const planning = usePlanning(() => question.value)
 const shot = useShotToWrite(
   () => state.value,
   () => kept.value,
   () => planning.plan.steps.value,
 )
+/** As it lies now, with what was put or moved by hand: a stroke that was planned from elsewhere is not the one that is played. */
+const question = computed(() => {
+  const now = state.value
+  const body = kept.value?.body
+  if (!now || !body || now.end) return undefined
+  const { tableId, studentId, rules } = body
+  const cue = shot.cue.value
+  const layout = {
+    game: body.layout.game,
+    balls: shot.balls.value,
+    ...(cue ? { cue } : {}),
+    ...(now.stage ? { stage: now.stage } : {}),
+  }
+  return { tableId, studentId, rules, layout }
+})
 /** What was decided when the rack was begun holds for its first shot; what is decided on the way, as long as it is played so. */
+let shotsSeen = 0
 function decided(): PlannedBall[] {
   const last = counted.value[counted.value.length - 1]
   if (!last) return (kept.value?.body.plan ?? []).slice(0, 1)
   const [first, ...rest] = planning.locked.value
+  if (counted.value.length === shotsSeen) return planning.locked.value
+  shotsSeen = counted.value.length
   return first && last.body.outcome === 'POTTED' && first.ball === last.body.ball ? rest : []
 }
+/** A ball that is being dragged is not planned for at every millimetre. */
+const SETTLED_AFTER_MILLISECONDS = 200
+let settling: ReturnType<typeof setTimeout> | undefined
+onBeforeUnmount(() => clearTimeout(settling))
 watch(
   () => question.value && JSON.stringify(question.value),
   (now, before) => {
     if (!now || now === before) return
-    planning.locked.value = decided()
-    planning.chosen.value = 0
-    void planning.ask()
+    const locked = decided()
+    clearTimeout(settling)
+    planning.plan.forget()
+    settling = setTimeout(() => {
+      planning.locked.value = locked
+      planning.chosen.value = 0
+      void planning.ask()
+    }, SETTLED_AFTER_MILLISECONDS)
   },
   { immediate: true },
 )

@@ -6,6 +6,8 @@ import { onBalls } from './rackRules'
 import type { RackState } from './rackState'
 import { useByHand } from './useByHand'
 
+/** Nearer is the same place. */
+const SAME_PLACE_MILLIMETRES = 1
 type Shot = Omit<RackShotBody, 'number' | 'withdrawn'>
 
 export function useShotToWrite(
@@ -24,10 +26,13 @@ export function useShotToWrite(
   const planned = computed(() => kept()?.body.plan.find(({ ball }) => on.value.includes(ball)))
   const ball = computed(() => hand.ball.value ?? step.value?.ball ?? planned.value?.ball ?? on.value[0])
   const pocket = computed(() => hand.pocket.value ?? pocketOf(ball.value, step.value, planned.value))
-  const asProposed = computed(
-    () => step.value !== undefined && step.value.ball === ball.value && step.value.pocket === pocket.value,
-  )
   const cue: ComputedRef<Point | undefined> = computed(() => placed.value ?? state()?.cue)
+  const asProposed = computed(() => {
+    const one = step.value
+    return (
+      one !== undefined && one.ball === ball.value && one.pocket === pocket.value && isFrom(one, cue.value)
+    )
+  })
   const following = computed(() => {
     const rest = kept()?.body.plan.find(
       (one) => one.ball !== ball.value && balls.value.some(({ id }) => id === one.ball),
@@ -52,6 +57,15 @@ export function useShotToWrite(
   }
 
   return { hand, balls, on, ball, pocket, cue, step, asProposed, written }
+}
+
+/** A stroke goes with the place that it was planned from. */
+function isFrom({ from }: RackStep, cue: Point | undefined): boolean {
+  if (!cue) return true
+  return (
+    Math.hypot(from.xMillimetres - cue.xMillimetres, from.yMillimetres - cue.yMillimetres) <
+    SAME_PLACE_MILLIMETRES
+  )
 }
 
 function pocketOf(

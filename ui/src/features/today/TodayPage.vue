@@ -54,6 +54,8 @@ async function addStudent(name: string) {
       </ul>
       <p v-if="!firstEvening">
         <RouterLink to="/table/begin">{{ $t('recording.begin.several') }}</RouterLink>
+      </p>
+      <p v-if="!firstEvening">
         <RouterLink to="/racks">{{ $t('racks.link') }}</RouterLink>
       </p>
       <OneTimeLinks v-if="!firstEvening" />
