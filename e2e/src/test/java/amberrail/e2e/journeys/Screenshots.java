@@ -5,7 +5,9 @@ import amberrail.e2e.pages.RecordingPage;
 import amberrail.e2e.support.Journey;
 import amberrail.e2e.support.People;
 import com.fasterxml.jackson.databind.JsonNode;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.Locale;
@@ -27,7 +29,7 @@ class Screenshots extends Journey {
     void laptop() throws Exception {
         Page page = browser.open(server, 1280, 800);
         People.signIn(page, "iris");
-        page.getByText("Wren Castellane").waitFor();
+        page.getByText("Wren Castellane").first().waitFor();
         shoot(page, "today");
         page.navigate("/drills");
         page.locator("svg.table").first().waitFor();
@@ -52,7 +54,7 @@ class Screenshots extends Journey {
         page.locator("main tbody tr").first().waitFor();
         shoot(page, "sessions");
         page.navigate("/progress/group");
-        page.getByText("Wren Castellane").waitFor();
+        page.getByText("Wren Castellane").first().waitFor();
         shoot(page, "group");
         page.navigate("/plan/new?for=" + studentInHand(page));
         page.locator("ol.lines > li").first().waitFor();
@@ -60,9 +62,18 @@ class Screenshots extends Journey {
         page.navigate("/plan/calendar");
         page.locator(".fc-event").first().waitFor();
         shoot(page, "calendar");
-        page.navigate("/progress/periods?student=" + studentInHand(page));
-        page.locator("main tbody tr").first().waitFor();
-        shoot(page, "periods");
+        page.navigate("/racks/new?student=" + studentInHand(page));
+        page.locator(".choose .p-select").nth(1).click();
+        page.getByText("6 balls, by number", new Page.GetByTextOptions().setExact(true))
+                .click();
+        // The same made-up break every time.
+        page.evaluate("Math.random = () => 0.37");
+        page.getByText("Make up a break").click();
+        page.getByText("Survey and plan", new Page.GetByTextOptions().setExact(true))
+                .click();
+        page.locator(".steps > li").first().waitFor();
+        page.getByText("Looking for a way").waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
+        shoot(page, "rack");
         page.navigate("/lab?panel=stop&kind=POOL&distanceMillimetres=1000&grade=500");
         page.locator("main table").waitFor();
         page.locator(".curves svg text").first().waitFor();
