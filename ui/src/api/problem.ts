@@ -28,3 +28,14 @@ export class Unreachable extends Error {
 export function sentence(error: unknown): string {
   return error instanceof Error ? error.message : String(error)
 }
+
+const SIGNED_OUT = 401
+const SERVER_TROUBLE = 500
+
+/** No network, a sign-in that has ended, a server in trouble: nothing is wrong with what was sent, which waits. */
+export function isPassing(error: unknown): boolean {
+  return (
+    error instanceof Unreachable ||
+    (error instanceof Problem && (error.status === SIGNED_OUT || error.status >= SERVER_TROUBLE))
+  )
+}

@@ -1,21 +1,10 @@
 // Readings on their way to the server: kept on the device first, sent one after the other when the network is there.
 import { ref, type Ref } from 'vue'
 import { answer, api } from '@/api/client'
-import { Problem, sentence, Unreachable } from '@/api/problem'
+import { isPassing, sentence } from '@/api/problem'
 import type { KitCheck, ReadingBody } from '@/api/types'
 import { newId } from '@/device/ids'
 import { forgetPending, keepPending, pendingOf, type Pending } from './pendingReadings'
-
-const SIGNED_OUT = 401
-const SERVER_TROUBLE = 500
-
-/** No network, a sign-in that has ended, a server in trouble: nothing is wrong with the reading, which waits. */
-function isPassing(error: unknown): boolean {
-  return (
-    error instanceof Unreachable ||
-    (error instanceof Problem && (error.status === SIGNED_OUT || error.status >= SERVER_TROUBLE))
-  )
-}
 
 export function useReadingQueue(checkId: string, away: Ref<boolean>, show: (now: KitCheck) => void) {
   const pending = ref<Pending[]>(pendingOf(checkId))

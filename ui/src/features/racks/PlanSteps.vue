@@ -2,29 +2,22 @@
 import Button from 'primevue/button'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { PlannedBall, RackPocket, RackStep, StrikeScale } from '@/api/types'
+import type { RackPocket, RackStep, StrikeScale } from '@/api/types'
 import ChoiceField from '@/shared/ChoiceField.vue'
 import { useNotation } from '@/shared/useNotation'
 import { percent } from '@/shared/units'
+import type { usePlanning } from './usePlanning'
 import { useRackWords } from './useRackWords'
 
 /** The plan, shot by shot; what is decided by hand is kept when the rest is planned again. */
 const props = defineProps<{
-  steps: RackStep[]
-  state: string
-  complete: boolean
-  locked: PlannedBall[]
+  planning: ReturnType<typeof usePlanning>
   scale: StrikeScale
-  chosen: number
   /** Balls that may be played instead of the chosen step's. */
   others: string[]
 }>()
-const emit = defineEmits<{
-  look: [at: number]
-  lock: [at: number, planned: PlannedBall]
-  free: []
-  stop: []
-}>()
+const { locked, chosen, lock, anew } = props.planning
+const { steps, state, complete, stop } = props.planning.plan
 const { t } = useI18n()
 const words = useRackWords()
 const notation = useNotation()
@@ -38,10 +31,10 @@ function stroke(step: RackStep): string {
   return `${notation.pace(paceMetresPerSecond, props.scale)}, ${notation.tip(tipHeightMillimetres, tipSideMillimetres, props.scale)}`
 }
 function other(at: number, ball: string | undefined): void {
-  if (ball) emit('lock', at, { ball })
+  if (ball) void lock(at, { ball })
 }
 function otherPocket(at: number, step: RackStep, pocket: RackPocket | undefined): void {
-  if (pocket) emit('lock', at, { ball: step.ball, pocket })
+  if (pocket) void lock(at, { ball: step.ball, pocket })
 }
 </script>
 
@@ -50,12 +43,12 @@ function otherPocket(at: number, step: RackStep, pocket: RackPocket | undefined)
     <h2>{{ t('racks.plan') }}</h2>
     <p v-if="state === 'WORKING'" role="status" class="bare quiet">
       {{ t('racks.planning', { n: steps.length }) }}
-      <Button text severity="secondary" size="small" :label="t('racks.stop')" @click="emit('stop')" />
+      <Button text severity="secondary" size="small" :label="t('racks.stop')" @click="stop" />
     </p>
     <p v-else-if="state === 'DONE' && steps.length === 0" class="bare">{{ t('racks.noShot') }}</p>
     <ol class="steps">
       <li v-for="(step, at) in steps" :key="at" :class="{ chosen: at === chosen }">
-        <button type="button" class="look" :aria-pressed="at === chosen" @click="emit('look', at)">
+        <button type="button" class="look" :aria-pressed="at === chosen" @click="chosen = at">
           <strong>{{ words.ball(step.ball) }}</strong> {{ words.into(step.pocket) }}
           <span class="chance">{{ percent(step.chance) }} %</span>
         </button>
@@ -98,7 +91,7 @@ function otherPocket(at: number, step: RackStep, pocket: RackPocket | undefined)
       text
       severity="secondary"
       :label="t('racks.free', { n: locked.length })"
-      @click="emit('free')"
+      @click="anew"
     />
   </section>
 </template>

@@ -21,6 +21,7 @@ import { useTables } from '@/shared/useTables'
 import BallStrip from './BallStrip.vue'
 import PlanSteps from './PlanSteps.vue'
 import RackCloth from './RackCloth.vue'
+import RackColumns from './RackColumns.vue'
 import { onAfter } from './rackRules'
 import StepMarks from './StepMarks.vue'
 import SurveyLines from './SurveyLines.vue'
@@ -168,8 +169,8 @@ const keptOptions = computed(() =>
       <p v-if="problem || games.problem.value" role="alert" class="problem">
         {{ problem || games.problem.value }}
       </p>
-      <div v-if="drawing && rack.game.value" class="parts">
-        <section class="left">
+      <RackColumns v-if="drawing && rack.game.value">
+        <template #above>
           <p class="bare hint" role="status">
             {{
               rack.missing.value.length
@@ -183,32 +184,34 @@ const keptOptions = computed(() =>
             :next="rack.following.value"
             @choose="(id) => (rack.next.value = id)"
           />
-          <div class="drawing">
-            <RackCloth
+        </template>
+        <template #drawing>
+          <RackCloth
+            :table="drawing"
+            :game="rack.game.value"
+            :balls="rack.balls.value"
+            :cue="planning.step.value?.placed ? planning.step.value.from : undefined"
+            :lit="lit"
+            :portrait="narrow"
+            movable
+            :label="t('racks.cloth')"
+            @tap="tapped"
+            @choose="(id) => (chosenBall = id)"
+            @move="rack.move"
+          >
+            <StepMarks
+              v-if="planning.step.value"
               :table="drawing"
-              :game="rack.game.value"
               :balls="rack.balls.value"
-              :cue="planning.step.value?.placed ? planning.step.value.from : undefined"
-              :lit="lit"
-              :portrait="narrow"
-              movable
-              :label="t('racks.cloth')"
-              @tap="tapped"
-              @choose="(id) => (chosenBall = id)"
-              @move="rack.move"
-            >
-              <StepMarks
-                v-if="planning.step.value"
-                :table="drawing"
-                :balls="rack.balls.value"
-                :from="planning.step.value.from"
-                :ball="planning.step.value.ball"
-                :pocket="planning.step.value.pocket"
-                :landing="planning.step.value.landing"
-                :radius-millimetres="planning.step.value.landingRadiusMillimetres"
-              />
-            </RackCloth>
-          </div>
+              :from="planning.step.value.from"
+              :ball="planning.step.value.ball"
+              :pocket="planning.step.value.pocket"
+              :landing="planning.step.value.landing"
+              :radius-millimetres="planning.step.value.landingRadiusMillimetres"
+            />
+          </RackCloth>
+        </template>
+        <template #keys>
           <div class="keys">
             <Button
               v-if="chosenBall && rack.balls.value.some(({ id }) => id === chosenBall)"
@@ -270,29 +273,21 @@ const keptOptions = computed(() =>
               <Button severity="secondary" :disabled="!name.trim()" :label="t('racks.keep')" @click="keep" />
             </div>
           </details>
-        </section>
-        <aside class="right">
+        </template>
+        <template #beside>
           <p v-if="survey.problem.value || planning.plan.problem.value" role="alert" class="problem">
             {{ survey.problem.value || planning.plan.problem.value }}
           </p>
           <SurveyLines v-if="survey.data.value" :survey="survey.data.value" />
           <PlanSteps
             v-if="planning.plan.state.value !== 'NONE'"
-            :steps="planning.plan.steps.value"
-            :state="planning.plan.state.value"
-            :complete="planning.plan.complete.value"
-            :locked="planning.locked.value"
+            :planning="planning"
             :scale="drawing.strike"
-            :chosen="planning.chosen.value"
             :others="others"
-            @look="(at) => (planning.chosen.value = at)"
-            @lock="planning.lock"
-            @free="planning.anew"
-            @stop="planning.plan.stop"
           />
           <p v-else class="bare quiet">{{ t('racks.lookHint') }}</p>
-        </aside>
-      </div>
+        </template>
+      </RackColumns>
     </template>
   </main>
 </template>
@@ -307,27 +302,8 @@ const keptOptions = computed(() =>
   gap: 10px;
   align-items: end;
 }
-.parts {
-  display: grid;
-  grid-template-columns: minmax(0, 5fr) minmax(280px, 2fr);
-  gap: 20px;
-  margin-top: 10px;
-}
-.left {
-  display: grid;
-  gap: 8px;
-  align-content: start;
-}
 .hint {
   font-weight: 600;
-}
-.drawing {
-  height: min(58vh, 560px);
-}
-.keys {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
 }
 .check {
   display: flex;
@@ -335,16 +311,9 @@ const keptOptions = computed(() =>
   align-items: center;
   min-height: 44px;
 }
-summary {
-  min-height: 44px;
-  cursor: pointer;
-}
 @media (width <= 900px) {
   .page {
     padding: 12px;
-  }
-  .parts {
-    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

@@ -13,6 +13,7 @@ import { useRouter } from 'vue-router'
 import { keepRack, type KeptRack } from './keptRacks'
 import PlanSteps from './PlanSteps.vue'
 import RackCloth from './RackCloth.vue'
+import RackColumns from './RackColumns.vue'
 import { isAsked, onAfter } from './rackRules'
 import { snapped } from './snapping'
 import StepMarks from './StepMarks.vue'
@@ -188,38 +189,38 @@ async function again(): Promise<void> {
           <p v-if="kept.refused" role="alert" class="problem">{{ kept.refused }}</p>
           <p v-else-if="away" role="status" class="bare quiet">{{ t('racks.waiting', { n: waiting }) }}</p>
         </header>
-        <div class="parts">
-          <section class="left">
-            <div v-if="drawing" class="drawing">
-              <RackCloth
+        <RackColumns>
+          <template #drawing>
+            <RackCloth
+              v-if="drawing"
+              :table="drawing"
+              :game="kept.game"
+              :balls="shot.balls.value"
+              :cue="shot.cue.value ?? proposedFrom"
+              :lit="shot.ball.value && !state.end ? [shot.ball.value, ...shot.hand.also.value] : []"
+              :portrait="narrow"
+              :movable="!state.end"
+              :label="t('racks.cloth')"
+              @tap="tapped"
+              @choose="
+                (id) => (id === 'cue' && inHand && proposedFrom ? tapped(proposedFrom) : shot.hand.choose(id))
+              "
+              @pocket="(name) => (shot.hand.pocket.value = name)"
+              @move="moved"
+            >
+              <StepMarks
+                v-if="!state.end"
                 :table="drawing"
-                :game="kept.game"
                 :balls="shot.balls.value"
-                :cue="shot.cue.value ?? proposedFrom"
-                :lit="shot.ball.value && !state.end ? [shot.ball.value, ...shot.hand.also.value] : []"
-                :portrait="narrow"
-                :movable="!state.end"
-                :label="t('racks.cloth')"
-                @tap="tapped"
-                @choose="
-                  (id) =>
-                    id === 'cue' && inHand && proposedFrom ? tapped(proposedFrom) : shot.hand.choose(id)
-                "
-                @pocket="(name) => (shot.hand.pocket.value = name)"
-                @move="moved"
-              >
-                <StepMarks
-                  v-if="!state.end"
-                  :table="drawing"
-                  :balls="shot.balls.value"
-                  :from="shot.cue.value ?? proposedFrom"
-                  :ball="shot.ball.value"
-                  :pocket="shot.pocket.value"
-                  :landing="shot.asProposed.value ? shot.step.value?.landing : undefined"
-                  :radius-millimetres="shot.step.value?.landingRadiusMillimetres"
-                />
-              </RackCloth>
-            </div>
+                :from="shot.cue.value ?? proposedFrom"
+                :ball="shot.ball.value"
+                :pocket="shot.pocket.value"
+                :landing="shot.asProposed.value ? shot.step.value?.landing : undefined"
+                :radius-millimetres="shot.step.value?.landingRadiusMillimetres"
+              />
+            </RackCloth>
+          </template>
+          <template #keys>
             <div v-if="!state.end" class="keys">
               <Button
                 severity="secondary"
@@ -269,23 +270,15 @@ async function again(): Promise<void> {
                 />
               </div>
             </details>
-          </section>
-          <aside>
+          </template>
+          <template #beside>
             <PlanSteps
               v-if="
                 !state.end && drawing && planning.plan.state.value !== 'NONE' && !planning.plan.problem.value
               "
-              :steps="planning.plan.steps.value"
-              :state="planning.plan.state.value"
-              :complete="planning.plan.complete.value"
-              :locked="planning.locked.value"
+              :planning="planning"
               :scale="drawing.strike"
-              :chosen="planning.chosen.value"
               :others="others"
-              @look="(at) => (planning.chosen.value = at)"
-              @lock="planning.lock"
-              @free="planning.anew"
-              @stop="planning.plan.stop"
             />
             <p v-else-if="planning.plan.problem.value" class="bare quiet">
               {{ planning.plan.away.value ? t('racks.planAway') : planning.plan.problem.value }}
@@ -299,8 +292,8 @@ async function again(): Promise<void> {
                 </li>
               </ol>
             </section>
-          </aside>
-        </div>
+          </template>
+        </RackColumns>
       </template>
     </PageState>
   </main>
@@ -320,42 +313,13 @@ h1 {
   margin-left: 10px;
   font-size: 16px;
 }
-.parts {
-  display: grid;
-  grid-template-columns: minmax(0, 5fr) minmax(260px, 2fr);
-  gap: 20px;
-  margin-top: 8px;
-}
-.left {
-  display: grid;
-  gap: 8px;
-  align-content: start;
-}
-.drawing {
-  height: min(60vh, 580px);
-}
-.keys {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-.keys :deep(button) {
-  min-height: 48px;
-}
 .shots {
   margin: 0;
   padding-left: 22px;
 }
-summary {
-  min-height: 44px;
-  cursor: pointer;
-}
 @media (width <= 900px) {
   .page {
     padding: 12px;
-  }
-  .parts {
-    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

@@ -121,7 +121,7 @@ async function older(): Promise<void> {
               v-if="headline.state.value === 'NONE'"
               severity="secondary"
               :label="t('racks.review.ask')"
-              @click="headline.ask(studentId, game)"
+              @click="headline.ask({ studentId, ...(game ? { game } : {}) })"
             />
             <span v-else-if="headline.state.value === 'WORKING'" role="status" class="quiet">{{
               t('racks.review.asking')

@@ -1,19 +1,8 @@
 // Sends what a device has kept of a rack: the rack first, then its shots in order; what is refused stays with its sentence.
 import { answer, api } from '@/api/client'
-import { Problem, sentence, Unreachable } from '@/api/problem'
+import { isPassing, sentence } from '@/api/problem'
 import type { RackView } from '@/api/types'
 import { keepRack, keptRack, withoutRefusal, type KeptRack } from './keptRacks'
-
-const SIGNED_OUT = 401
-const SERVER_TROUBLE = 500
-
-/** No network, a sign-in that has ended, a server in trouble: nothing is wrong with the rack, which waits. */
-export function isPassing(error: unknown): boolean {
-  return (
-    error instanceof Unreachable ||
-    (error instanceof Problem && (error.status === SIGNED_OUT || error.status >= SERVER_TROUBLE))
-  )
-}
 
 export type Sent = { state: 'SENT' | 'AWAY' | 'REFUSED'; view?: RackView }
 

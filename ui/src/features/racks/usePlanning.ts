@@ -13,7 +13,7 @@ export function usePlanning(question: () => RackQuestion | undefined) {
 
   async function ask(): Promise<void> {
     const asked = question()
-    if (asked) await plan.ask(asked, locked.value)
+    if (asked) await plan.ask({ question: asked, locked: locked.value })
   }
 
   async function anew(): Promise<void> {

@@ -3,13 +3,18 @@ import { computed } from 'vue'
 import type { RackShotBody } from '@/api/types'
 import { newId } from '@/device/ids'
 import { isUnsent } from './keptRacks'
-import { rackState } from './rackState'
+import { rackState, toldState } from './rackState'
 import { useRackOnDevice } from './useRackOnDevice'
 
 export function useRack(id: string) {
   const { kept, view, away, problem, load, write } = useRackOnDevice(id)
   const counted = computed(() => kept.value?.shots.filter(({ body }) => !body.withdrawn) ?? [])
-  const state = computed(() => kept.value && rackState(kept.value.game, kept.value.body, kept.value.shots))
+  /** What the server has said of all that was written; what it has not got yet is worked out here. */
+  const state = computed(() => {
+    const now = kept.value
+    if (!now) return undefined
+    return view.value && !isUnsent(now) ? toldState(view.value) : rackState(now.game, now.body, now.shots)
+  })
   const waiting = computed(() =>
     kept.value && isUnsent(kept.value) ? kept.value.unsent.shots.length + 1 : 0,
   )

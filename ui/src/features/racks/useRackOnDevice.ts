@@ -1,11 +1,11 @@
 // A rack on this device and on the server: what is written here is sent when the network is there; another device reads it from there.
 import { onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { answer, api } from '@/api/client'
-import { sentence } from '@/api/problem'
+import { isPassing, sentence } from '@/api/problem'
 import type { RackView } from '@/api/types'
 import { isUnsent, keepRack, keptRack, withoutRefusal, type KeptRack } from './keptRacks'
 import { toKeep } from './rackView'
-import { isPassing, sendRack } from './sendRack'
+import { sendRack } from './sendRack'
 
 const AGAIN_AFTER_MILLISECONDS = 5000
 

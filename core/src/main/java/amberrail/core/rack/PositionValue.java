@@ -2,7 +2,6 @@ package amberrail.core.rack;
 
 import amberrail.core.geometry.Point;
 import amberrail.core.simulation.ExecutionErrors;
-import java.util.List;
 
 /**
  * A quick estimate of the chance to clear from a position: the best pot from where the cue ball lies, times for every further pot what it is worth from a
@@ -11,7 +10,7 @@ import java.util.List;
 final class PositionValue {
     /** A ball that no pocket is open to must be opened first. */
     private static final double CLOSED = 0.12;
-    /** From where balls are played when position was good, and when it was not (mm, degrees). */
+    /** From where balls are played when position was good, and when it was not (mm, rad). */
     private static final double NEAR = 300;
 
     private static final double NEAR_CUT = Math.toRadians(12);
@@ -71,21 +70,13 @@ final class PositionValue {
         double product = 1;
         double colour = 0;
         int after = 0;
-        List<RackStage> stages = game.stages();
         for (int ball : position.onTable()) {
             if (!game.isAsked(ball)) {
                 continue;
             }
             product *= rest[ball];
             colour = Math.max(colour, rest[ball]);
-            after += stages.size() > 1
-                            && stages.get(1).comeBack()
-                            && game.balls()
-                                    .get(ball)
-                                    .group()
-                                    .equals(stages.get(0).group())
-                    ? 1
-                    : 0;
+            after += game.isFollowedByOneThatComesBack(ball) ? 1 : 0;
         }
         return product * Math.pow(colour, after);
     }

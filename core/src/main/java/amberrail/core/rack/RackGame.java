@@ -134,6 +134,13 @@ public record RackGame(String key, List<RackBall> balls, List<RackStage> stages,
         return lastStageOf(ball) >= 0;
     }
 
+    /** Whether its pot is followed by one of a ball that comes back, as a colour follows each red. */
+    boolean isFollowedByOneThatComesBack(int ball) {
+        return stages.stream()
+                .anyMatch(stage -> stage.group().equals(balls.get(ball).group())
+                        && stages.get(stageIndex(stage.next())).comeBack());
+    }
+
     /** Whether one ball can be down for good while another is still to come. */
     boolean mayGoBefore(int ball, int other) {
         int stage = lastStageOf(ball);

@@ -26,8 +26,10 @@ public record RackPlan(List<Step> steps, boolean complete) {
         LAST,
         /** No other ball that is on can be potted from there. */
         ONLY_ONE,
-        /** From it the next ball is reached well. */
+        /** After most of the good shots there is a next pot that is more likely than not by far. */
         LEADS_ON,
+        /** Nothing that was looked at leaves a better chance. */
+        BEST_LEFT,
         /** The person planned it so. */
         LOCKED
     }

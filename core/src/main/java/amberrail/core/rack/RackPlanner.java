@@ -21,6 +21,10 @@ import java.util.function.Predicate;
 public final class RackPlanner {
     private static final int WEIGHED = 80;
     private static final double WITHIN = 0.67;
+    /** A next pot this likely was reached well; most is this share of the good shots. */
+    private static final double WELL = 0.7;
+
+    private static final double MOST = 0.7;
 
     private final RackStudent student;
     private final ShotSearch search;
@@ -93,7 +97,7 @@ public final class RackPlanner {
         Opening opening = best.shot().look().opening();
         RackGame game = now.game();
         Landings landings = landings(best);
-        Why why = wish.isPresent() ? new Why(RackPlan.Reason.LOCKED, List.of()) : why(now, best);
+        Why why = wish.isPresent() ? new Why(RackPlan.Reason.LOCKED, List.of()) : why(now, best, landings.leadsOn());
         double radius = now.table().cueBall.radiusMillimetres();
         return new RackPlan.Step(
                 game.balls().get(best.ball()).id(),
@@ -137,7 +141,7 @@ public final class RackPlanner {
 
     private record Why(RackPlan.Reason reason, List<String> about) {}
 
-    private Why why(RackPosition now, ShotChoice best) {
+    private Why why(RackPosition now, ShotChoice best, double leadsOn) {
         RackGame game = now.game();
         if (best.meant().isCleared()) {
             return new Why(RackPlan.Reason.LAST, List.of());
@@ -158,7 +162,7 @@ public final class RackPlanner {
         if (now.cue().isPresent() && now.on().length > 1 && search.isOnlyOne(best)) {
             return new Why(RackPlan.Reason.ONLY_ONE, List.of());
         }
-        return new Why(RackPlan.Reason.LEADS_ON, List.of());
+        return new Why(leadsOn >= MOST ? RackPlan.Reason.LEADS_ON : RackPlan.Reason.BEST_LEFT, List.of());
     }
 
     private static List<String> names(RackGame game, int[] balls) {
@@ -202,7 +206,7 @@ public final class RackPlanner {
                 .noneMatch(pocket -> pocket.chanceFromBest() > LayoutSurvey.PROBLEM_BELOW);
     }
 
-    private record Landings(double share, Point middle, double radius) {}
+    private record Landings(double share, Point middle, double radius, double leadsOn) {}
 
     /** Where the cue ball stops when the shot went well, and how often it does. */
     private Landings landings(ShotChoice choice) {
@@ -211,21 +215,25 @@ public final class RackPlanner {
         ShotRunner runner = table.runner(from);
         AimedStroke shot = choice.shot();
         Opening opening = shot.look().opening();
+        RackPosition without = from.without(choice.ball());
         List<Point> good = new ArrayList<>();
         int went = 0;
+        int leadOn = 0;
         for (double[] draw : draws) {
             if (runner.playStraying(shot.strike(), shot.launchDegrees(), student.errors(), table.spec.level(), draw)) {
                 Played played = referee.judge(
                         from, runner.result(), opening.ball(), opening.pocket().name());
                 if (played.goesOn() || played.isCleared()) {
                     went++;
+                    leadOn += played.goesOn() && search.likeliest(played.next().knowing(without)) >= WELL ? 1 : 0;
                     played.next().cue().ifPresent(good::add);
                 }
             }
         }
         Point meant = choice.meant().next().cue().orElse(from.cue().orElseThrow());
         Point middle = good.isEmpty() ? meant : mean(good);
-        return new Landings((double) went / draws.length, middle, reach(good, middle));
+        return new Landings(
+                (double) went / draws.length, middle, reach(good, middle), went == 0 ? 0 : (double) leadOn / went);
     }
 
     private static Point mean(List<Point> points) {

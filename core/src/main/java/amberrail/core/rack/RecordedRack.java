@@ -44,10 +44,10 @@ public record RecordedRack(List<RackPosition> before, Optional<RackEnd> end, int
             }
             RackPosition from = placed(now, shot);
             before.add(from);
-            points += points(from, shot);
-            Step step = step(from, rules, shot);
-            now = step.next();
-            end = step.end();
+            Played played = after(from, rules, shot);
+            points += played.points();
+            now = played.next();
+            end = played.end();
         }
         before.add(now);
         return new RecordedRack(before, end, before.get(0).ballsLeft() - now.ballsLeft(), points);
@@ -65,44 +65,37 @@ public record RecordedRack(List<RackPosition> before, Optional<RackEnd> end, int
         return now.withCue(from);
     }
 
-    private record Step(RackPosition next, Optional<RackEnd> end) {}
-
-    private static int points(RackPosition from, RecordedShot shot) {
-        if (shot.outcome() != RecordedShot.Outcome.POTTED) {
-            return 0;
-        }
-        int points = 0;
-        for (String id : shot.down()) {
-            points += from.game().balls().get(from.game().ballIndex(id)).points();
-        }
-        return points;
-    }
-
-    private static Step step(RackPosition from, HouseRules rules, RecordedShot shot) {
-        RackGame game = from.game();
+    private static Played after(RackPosition from, HouseRules rules, RecordedShot shot) {
         Point[] places = from.places();
         for (RackLayout.Laid moved : shot.moved()) {
             places[onTable(from, moved.id())] = moved.place();
         }
-        boolean pot = shot.outcome() == RecordedShot.Outcome.POTTED;
-        if (pot && shot.down().isEmpty()) {
+        if (shot.outcome() == RecordedShot.Outcome.POTTED && shot.down().isEmpty()) {
             throw new InvalidInputException(
                     ProblemCode.CONTRADICTION, "down", shot.down(), "must name the ball that was potted");
         }
-        boolean wins = false;
+        boolean[] dropped = new boolean[places.length];
         for (String id : shot.down()) {
             int ball = onTable(from, id);
+            dropped[ball] = true;
             places[ball] = null;
-            wins |= game.isLast(ball) && game.others() == RackGame.Others.STAY_DOWN_AND_THE_LAST_WINS;
-        }
-        if (from.stageNow().comeBack()) {
-            for (String id : shot.down()) {
-                int ball = game.ballIndex(id);
-                places[ball] = Referee.spot(from, ball, places, shot.landing());
-            }
         }
         requireRoom(from.table(), places, shot);
-        return ended(from, rules, shot, places, pot, wins);
+        return told(from, new Aftermath(rules), new Aftermath.Fallen(places, dropped, shot.landing()), shot);
+    }
+
+    /** By the rules, whatever was tapped: a ball that dropped beside the one that was missed may let the player go on, the last one too early loses. */
+    private static Played told(RackPosition from, Aftermath aftermath, Aftermath.Fallen fallen, RecordedShot shot) {
+        RackEnd said = shot.outcome().end().orElse(RackEnd.MISSED);
+        if (said == RackEnd.IN_OFF || said == RackEnd.WRONG_BALL) {
+            return aftermath.foul(from, fallen, said);
+        }
+        if (!shot.outcome().isPlayed()) {
+            return Aftermath.over(from, fallen, said, 0);
+        }
+        int struck = shot.ball().map(from.game()::ballIndex).orElse(-1);
+        Played played = aftermath.of(from, fallen, struck);
+        return played.end().equals(Optional.of(RackEnd.MISSED)) ? Aftermath.over(from, fallen, said, 0) : played;
     }
 
     /** Where the cue ball stopped, and balls that were moved: on the bed, and in no other ball. */
@@ -129,27 +122,6 @@ public record RecordedRack(List<RackPosition> before, Optional<RackEnd> end, int
                         ProblemCode.BALLS_OVERLAP, field, place, "must not lie in another ball");
             }
         }
-    }
-
-    private static Step ended(
-            RackPosition from, HouseRules rules, RecordedShot shot, Point[] places, boolean pot, boolean wins) {
-        boolean[] left = new boolean[places.length];
-        for (int i = 0; i < places.length; i++) {
-            left[i] = places[i] != null;
-        }
-        boolean costs = !rules.foulEnds()
-                && (shot.outcome() == RecordedShot.Outcome.IN_OFF || shot.outcome() == RecordedShot.Outcome.WRONG_BALL);
-        if (!pot && !costs) {
-            return new Step(
-                    from.after(from.stage(), places, shot.landing()),
-                    shot.outcome().end());
-        }
-        int next = costs ? from.stage() : from.game().after(from.stage(), left);
-        if (wins || next < 0) {
-            return new Step(from.after(from.stage(), places, shot.landing()), Optional.of(RackEnd.CLEARED));
-        }
-        Optional<Point> cue = costs ? Optional.empty() : shot.landing();
-        return new Step(from.after(next, places, cue), Optional.empty());
     }
 
     private static int onTable(RackPosition from, String id) {

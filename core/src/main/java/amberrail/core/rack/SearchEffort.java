@@ -26,7 +26,7 @@ record SearchEffort(int looks, int places, List<RackStroke> strokes, int kept, i
     /** For the second of two shots that are looked at in full. */
     static final SearchEffort SECOND = new SearchEffort(2, 4, grid(FEW_PACES, FEW_HEIGHTS, false), 3, 4, 0, 0);
     /** For what a person is shown. */
-    static final SearchEffort SHOWN = new SearchEffort(5, 12, grid(MANY_PACES, MANY_HEIGHTS, true), 12, 10, 4, 10);
+    static final SearchEffort SHOWN = new SearchEffort(5, 10, grid(MANY_PACES, MANY_HEIGHTS, true), 11, 9, 4, 9);
 
     private static List<RackStroke> grid(double[] paces, double[] heights, boolean withSide) {
         List<RackStroke> grid = new ArrayList<>();

@@ -8,6 +8,7 @@ import amberrail.core.simulation.TableBall;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
@@ -20,6 +21,7 @@ import java.util.stream.Stream;
  */
 final class ShotSearch {
     private static final double HARDLY_A_CHANCE = 0.02;
+    private static final double NEARLY = 0.9;
     private static final int OTHERS = 2;
     /** Few samples count for little against the estimate: as many of these stand beside them. */
     private static final double BELIEVED = 3;
@@ -57,7 +59,7 @@ final class ShotSearch {
                 .toList();
         List<ShotChoice> ranked = topOf(best, best.size());
         if (effort.deep() > 0) {
-            ranked = deeply(ranked);
+            ranked = softestOfTheNearlyBest(deeply(ranked));
         }
         return onceEach(ranked);
     }
@@ -228,6 +230,19 @@ final class ShotSearch {
         return successes / (BELIEVED + draws.length) * each;
     }
 
+    /** The stroke that a coach would teach costs no more than a tenth of the best chance, which a handful of samples hardly tells apart, and goes at less pace. */
+    private static List<ShotChoice> softestOfTheNearlyBest(List<ShotChoice> ranked) {
+        double enough = NEARLY * ranked.get(0).value();
+        ShotChoice taught = ranked.stream()
+                .filter(choice -> choice.value() >= enough)
+                .min(Comparator.comparingDouble(choice -> choice.shot().stroke().pace()))
+                .orElseThrow();
+        List<ShotChoice> first = new ArrayList<>(ranked);
+        first.remove(taught);
+        first.add(0, taught);
+        return first;
+    }
+
     /** The first few are searched on; behind them stay the others as they were, below the last of those. */
     private List<ShotChoice> deeply(List<ShotChoice> ranked) {
         int count = Math.min(effort.deep(), ranked.size());
@@ -236,6 +251,20 @@ final class ShotSearch {
         List<ShotChoice> all = new ArrayList<>(topOf(searched, count));
         all.addAll(ranked.subList(count, ranked.size()));
         return all;
+    }
+
+    /** Chance of the likeliest pot from where the cue ball lies; 0 with none, 1 with the cue ball in hand. */
+    double likeliest(RackPosition position) {
+        return position.cue()
+                .map(cue -> position.openings().stream()
+                        .filter(opening -> position.isOn(opening.ball()))
+                        .map(opening ->
+                                PotLook.of(position, cue.xMillimetres(), cue.yMillimetres(), opening, student.errors()))
+                        .filter(Objects::nonNull)
+                        .mapToDouble(look -> look.chance())
+                        .max()
+                        .orElse(0))
+                .orElse(1.0);
     }
 
     /** Whether another ball that is on could be potted from where the cue ball lies. */

@@ -12,7 +12,6 @@ import amberrail.core.table.TableKind;
 import amberrail.core.table.TablePresets;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 class RackGamesTest {
@@ -143,6 +142,5 @@ class RackGamesTest {
         List<Point> places = CuePlaces.of(position, behind);
         assertThat(places).isNotEmpty().allMatch(place -> place.xMillimetres() <= 2540 / 4.0);
         assertThat(CuePlaces.of(position, HouseRules.USUAL)).anyMatch(place -> place.xMillimetres() > 2540 / 4.0);
-        assertThat(Optional.of(position).flatMap(RackPosition::cue)).isEmpty();
     }
 }

@@ -43,7 +43,7 @@ class RackPlannerTest {
             assertThat(plan.steps().get(0).placed()).isTrue();
             assertThat(plan.steps()).allSatisfy(step -> {
                 assertThat(step.chance()).isBetween(0.0, 1.0);
-                assertThat(step.landingRadiusMillimetres()).isNotNegative();
+                assertThat(POOL.plan.holds(step.from(), POOL.cueBall)).isTrue();
                 assertThat(step.stroke().paceMetresPerSecond()).isBetween(0.5, 6.0);
             });
         }

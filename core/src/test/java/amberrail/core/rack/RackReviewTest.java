@@ -1,7 +1,6 @@
 package amberrail.core.rack;
 
 import static amberrail.core.rack.RackSetUps.POOL;
-import static amberrail.core.rack.RackSetUps.SNOOKER;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -10,7 +9,6 @@ import amberrail.core.geometry.Point;
 import amberrail.core.grading.Band;
 import amberrail.core.problem.InvalidInputException;
 import amberrail.core.table.PocketName;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -97,28 +95,5 @@ class RackReviewTest {
         assertThat(landings.nextAsked()).isEqualTo(2);
         assertThat(review.pots().made()).isEqualTo(review.pots().tried() - 1);
         assertThat(review.breaks().orElseThrow().ballsDown()).isEqualTo(1);
-    }
-
-    @Test
-    void racksThatTheSimulatorPlaysAreWrittenDownAsTheyWentOnEveryKindOfGame() {
-        RackStudent student = RackSetUps.student(Band.BRASS);
-        for (String key : List.of("anyOrder-5", "numberOrder-6", "groupThenLast-high", "coloursOnly", "lineUp-6")) {
-            RackGame game = RackGames.byKey(key);
-            RackTable table = RackGames.isSnooker(game) ? SNOOKER : POOL;
-            List<RackReview.Rack> racks = new ArrayList<>();
-            for (int i = 0; i < 6; i++) {
-                RackLayout layout = StandardLayouts.has(game)
-                        ? StandardLayouts.of(game, table)
-                        : MadeUpBreak.of(game, table, student, 340_000 + i);
-                SimulatedRack played = SimulatedRack.play(layout, table, student, student.errors(), 341_000 + i);
-                RecordedRack recorded = RecordedRack.of(layout, table, student.rules(), played.shots());
-                assertThat(recorded.end()).as(key + " " + i).isPresent();
-                racks.add(new RackReview.Rack(recorded, played.shots(), Optional.empty(), Optional.empty()));
-            }
-            RackReview review = RackReview.of(racks, student.errors());
-            assertThat(review.racks()).isEqualTo(6);
-            assertThat(review.mostPoints()).isGreaterThanOrEqualTo(0);
-            assertThat(review.worth()).isEmpty();
-        }
     }
 }

@@ -114,10 +114,10 @@ class RefereeTest {
         Point spot = Markings.of(SNOOKER.spec).spot("blue").place();
         Point[] places = start.places();
         places[blue] = null;
-        assertThat(Referee.spot(start, blue, places, Optional.empty())).isEqualTo(spot);
+        assertThat(Aftermath.spot(start, blue, places, Optional.empty())).isEqualTo(spot);
         places[game.ballIndex("red 1")] = new Point(spot.xMillimetres() + 10, spot.yMillimetres());
         places[game.ballIndex("black")] = null;
-        assertThat(Referee.spot(start, blue, places, Optional.empty()))
+        assertThat(Aftermath.spot(start, blue, places, Optional.empty()))
                 .isEqualTo(Markings.of(SNOOKER.spec).spot("black").place());
     }
 
