@@ -4,77 +4,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import amberrail.app.people.SignedIn;
-import amberrail.app.testing.AppTest;
 import com.fasterxml.jackson.databind.JsonNode;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.test.web.servlet.ResultActions;
 
 /** A rack from its layout to the review, through the API. */
-class RacksTest extends AppTest {
-    private static final Map<String, Object> RULES =
-            Map.of("breakPotsCount", true, "cueBallBehindLine", false, "foulEnds", true);
-
-    private SignedIn coach;
-    private SignedIn student;
-    private String table;
-
-    @BeforeEach
-    void aStudentAndATable() throws Exception {
-        coach = club.newCoach();
-        student = club.newStudentOf(coach);
-        Map<String, Object> body = Map.of("name", "Table " + UUID.randomUUID(), "presetId", "pool-9ft");
-        table = tree(post(coach, body, "/api/v1/kit/tables")).get("id").asText();
-    }
-
-    private static Map<String, Object> ball(String id, double x, double y) {
-        return Map.of("id", id, "place", Map.of("xMillimetres", x, "yMillimetres", y));
-    }
-
-    private static Map<String, Object> layout(String game, List<Map<String, Object>> balls) {
-        return Map.of("game", game, "balls", balls);
-    }
-
-    private static final List<Map<String, Object>> THREE =
-            List.of(ball("1", 700, 400), ball("2", 1800, 900), ball("3", 2000, 300));
-
-    private Map<String, Object> question(Map<String, Object> layout) {
-        return Map.of("tableId", table, "studentId", student.accountId(), "rules", RULES, "layout", layout);
-    }
-
-    private Map<String, Object> rack(Map<String, Object> layout, List<Map<String, Object>> plan) {
-        Map<String, Object> body = new HashMap<>(question(layout));
-        body.putAll(Map.of("origin", "BREAK", "breakDown", 2, "breakInOff", false));
-        body.putAll(Map.of("plan", plan, "note", "", "startedAt", "2026-11-27T18:00:00Z"));
-        return body;
-    }
-
-    private String begun(Map<String, Object> layout) throws Exception {
-        String id = UUID.randomUUID().toString();
-        put(student, rack(layout, List.of()), "/api/v1/racks/{id}", id).andExpect(status().isOk());
-        return id;
-    }
-
-    private static Map<String, Object> shot(int number, String ball, String outcome, List<String> down) {
-        Map<String, Object> shot = new HashMap<>(Map.of("number", number, "ball", ball, "pocket", "NE"));
-        shot.putAll(Map.of("outcome", outcome, "down", down, "moved", List.of(), "withdrawn", false));
-        if (outcome.equals("POTTED")) {
-            shot.put("landing", Map.of("xMillimetres", 1200, "yMillimetres", 600));
-        }
-        return shot;
-    }
-
-    private ResultActions played(String rack, Map<String, Object> shot) throws Exception {
-        return put(student, shot, "/api/v1/racks/{id}/shots/{s}", rack, UUID.randomUUID());
-    }
-
+class RacksTest extends RackSetUp {
     /** Until the work is done; the limit is for hangs alone. */
     private JsonNode done(String path, String id) throws Exception {
         for (int i = 0; i < 3_000; i++) {
