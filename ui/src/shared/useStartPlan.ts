@@ -1,4 +1,4 @@
-// From a plan to the table: a session with its students and drills, begun where its first line stands.
+// From a plan to the table: a session with its students and drills, begun where its first line stands; racks alone begin with the first.
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
 import type { Plan } from '@/api/types'
@@ -15,9 +15,14 @@ export function useStartPlan() {
 
   async function tableId(plan: Plan): Promise<string> {
     if (plan.tableId) return plan.tableId
-    const first = plan.items[0]?.item.drillId ?? ''
+    const first = plan.items.find(({ rackGame }) => !rackGame)?.item.drillId ?? ''
     const query = { preferred: hand.hand.tableId }
     return (await answer(api.GET('/api/v1/drills/{id}', { params: { path: { id: first }, query } }))).table.id
+  }
+
+  async function toRacks({ students, tableId: table }: Plan, game?: string): Promise<void> {
+    const student = students[0]?.studentId
+    await router.push({ path: '/racks/new', query: { game, table, student } })
   }
 
   async function start(plan: Plan): Promise<void> {
@@ -29,7 +34,9 @@ export function useStartPlan() {
       )
       // What is done already is not begun again; if all is, the plan is played once more.
       const open = begun.items.filter(({ ticked, title }) => !ticked && title)
-      const lines = open.length ? open : begun.items.filter(({ title }) => title)
+      const all = open.length ? open : begun.items.filter(({ title }) => title)
+      const lines = all.filter(({ rackGame }) => !rackGame)
+      if (lines.length === 0) return await toRacks(begun, all[0]?.rackGame)
       const session = await answer(
         api.POST('/api/v1/sessions', {
           body: {

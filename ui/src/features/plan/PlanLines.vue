@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { PlanItem, PossibleDrill } from '@/api/types'
 import NumberField from '@/shared/NumberField.vue'
+import { gameOfLine, useGameName } from '@/shared/useGameName'
 import DrillChoice from './DrillChoice.vue'
 import type { PlanDraft } from './usePlanDraft'
 import { useReasonWords } from './useReasonWords'
@@ -12,6 +13,7 @@ import { useReasonWords } from './useReasonWords'
 const props = defineProps<{ plan: PlanDraft }>()
 const { t } = useI18n()
 const reason = useReasonWords()
+const gameName = useGameName()
 const dragged = ref<number>()
 const over = ref<number>()
 const swapping = ref<number>()
@@ -25,6 +27,24 @@ const changeable = computed(() => props.plan.stored.value?.mine !== false)
 function known(item: PlanItem) {
   const possible = props.plan.possible.value.get(item.drillId)
   return possible ?? stored.value.get(item.drillId)
+}
+
+function title({ drillId }: PlanItem, known?: string): string | undefined {
+  const game = gameOfLine(drillId)
+  return game ? gameName(game) : known
+}
+
+function address({ drillId }: PlanItem) {
+  const game = gameOfLine(drillId)
+  const [first] = props.plan.students.value
+  const table = props.plan.draft.value?.tableId
+  return game ? { path: '/racks/new', query: { game, table, student: first?.id } } : `/drills/${drillId}`
+}
+
+function triesLabel({ drillId }: PlanItem): string {
+  const several = props.plan.students.value.length > 1
+  if (gameOfLine(drillId)) return t(several ? 'plan.racksEach' : 'plan.racks')
+  return t(several ? 'plan.triesEach' : 'plan.tries')
 }
 
 function station(item: PlanItem): string {
@@ -74,8 +94,8 @@ function swap(at: number, one: PossibleDrill): void {
       <div class="what">
         <p class="bare">
           <span class="role" :class="item.role">{{ t(`plan.role.${item.role}`) }}</span>
-          <RouterLink v-if="known(item)?.title" :to="`/drills/${item.drillId}`">{{
-            known(item)?.title
+          <RouterLink v-if="title(item, known(item)?.title)" :to="address(item)">{{
+            title(item, known(item)?.title)
           }}</RouterLink>
           <strong v-else class="problem">{{ item.drillId }}. {{ t('plan.missing') }}</strong>
           <span class="small quiet">{{ station(item) }}</span>
@@ -84,7 +104,7 @@ function swap(at: number, one: PossibleDrill): void {
         <DrillChoice
           v-if="swapping === at"
           :plan="plan"
-          :label="t('plan.swapFor', { drill: known(item)?.title ?? item.drillId })"
+          :label="t('plan.swapFor', { drill: title(item, known(item)?.title) ?? item.drillId })"
           @chosen="(one) => swap(at, one)"
         />
       </div>
@@ -100,7 +120,7 @@ function swap(at: number, one: PossibleDrill): void {
         />
         <NumberField
           class="figure"
-          :label="t(plan.students.value.length > 1 ? 'plan.triesEach' : 'plan.tries')"
+          :label="triesLabel(item)"
           :min="1"
           :max="500"
           :digits="0"

@@ -4,7 +4,7 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
-import type { Plan, PlanBody, PossibleDrill } from '@/api/types'
+import type { Plan, PlanBody, PlanItem } from '@/api/types'
 import PageState from '@/shared/PageState.vue'
 import { useAboutStudent } from '@/shared/useAboutStudent'
 import { useLoad } from '@/shared/useLoad'
@@ -14,6 +14,7 @@ import PlanAsked from './PlanAsked.vue'
 import PlanKeys from './PlanKeys.vue'
 import PlanLines from './PlanLines.vue'
 import PlanTime from './PlanTime.vue'
+import RackChoice from './RackChoice.vue'
 import { BANDS, type Band, withoutPeople } from './planBody'
 import { usePlanDraft } from './usePlanDraft'
 
@@ -104,7 +105,7 @@ const heading = computed(() => {
 })
 const mine = computed(() => plan.stored.value?.mine !== false)
 
-function add(one: PossibleDrill): void {
+function add(one: { item: PlanItem }): void {
   plan.put(one, plan.draft.value?.items.length ?? 0, false)
 }
 
@@ -177,8 +178,9 @@ onBeforeRouteLeave(() => (plan.dirty.value && mine.value ? window.confirm(t('pla
         <div class="columns">
           <section>
             <PlanLines :plan="plan" />
-            <p v-if="mine" class="no-print">
+            <p v-if="mine" class="no-print choices">
               <DrillChoice :plan="plan" :label="t('plan.chooseDrill')" @chosen="add" />
+              <RackChoice :plan="plan" @chosen="add" />
             </p>
           </section>
           <aside>
@@ -205,6 +207,11 @@ header {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 260px;
   gap: 20px 36px;
+}
+.choices {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
 }
 .problem {
   color: var(--brick-text);

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useUnits } from '@/shared/units'
+import { gameOfLine } from '@/shared/useGameName'
 import type { PlanDraft } from './usePlanDraft'
 
 /** How the time is shared: against what there is, and by skill. */
@@ -21,7 +22,8 @@ const skills = computed(() => {
   const shares = new Map<string, number>()
   for (const { drillId, minutes: each } of items.value) {
     const skill = props.plan.possible.value.get(drillId)?.skill ?? stored.value.get(drillId)
-    if (skill) shares.set(skill, (shares.get(skill) ?? 0) + each)
+    const label = gameOfLine(drillId) ? t('plan.racksAsSkill') : skill && t(`skill.${skill}`)
+    if (label) shares.set(label, (shares.get(label) ?? 0) + each)
   }
   return [...shares.entries()].sort((a, b) => b[1] - a[1])
 })
@@ -44,7 +46,7 @@ const most = computed(() => Math.max(1, ...skills.value.map(([, each]) => each))
     <h2 class="small">{{ t('plan.bySkill') }}</h2>
     <ul class="bare small">
       <li v-for="[skill, each] in skills" :key="skill">
-        <span>{{ t(`skill.${skill}`) }}</span>
+        <span>{{ skill }}</span>
         <span class="bar" :style="{ width: `${(100 * each) / most}px` }" aria-hidden="true"></span>
         <span class="figures">{{ figure(each, 0) }}</span>
       </li>

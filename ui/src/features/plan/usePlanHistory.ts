@@ -1,5 +1,5 @@
 import { computed, ref } from 'vue'
-import type { PlanBody, PlanItem, PossibleDrill } from '@/api/types'
+import type { PlanBody, PlanItem } from '@/api/types'
 
 const MOST_UNDO = 50
 
@@ -63,7 +63,7 @@ function lines(items: (work: (items: PlanItem[]) => PlanItem[]) => void) {
       items((all) => all.map((one, at) => (at === index ? { ...one, ...part } : one))),
     remove: (index: number) => items((all) => all.filter((_, at) => at !== index)),
     /** What somebody chooses stays when the rest is planned again. */
-    put: (one: PossibleDrill, at: number, replace: boolean) =>
+    put: (one: { item: PlanItem }, at: number, replace: boolean) =>
       items((all) => {
         all.splice(at, replace ? 1 : 0, { ...one.item, locked: true })
         return all

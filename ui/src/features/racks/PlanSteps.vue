@@ -112,6 +112,7 @@ function otherPocket(at: number, step: RackStep, pocket: RackPocket | undefined)
   color: inherit;
   font: inherit;
   text-align: left;
+  vertical-align: top;
   cursor: pointer;
 }
 .chosen > .look {

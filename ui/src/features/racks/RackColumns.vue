@@ -36,6 +36,9 @@
 .left :deep(.keys button) {
   min-height: 48px;
 }
+.parts :deep(h2) {
+  margin-bottom: 6px;
+}
 .left :deep(summary) {
   min-height: 44px;
   cursor: pointer;

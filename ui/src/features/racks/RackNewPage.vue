@@ -3,7 +3,7 @@ import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
 import type { KeptLayout } from '@/api/types'
 import { newId } from '@/device/ids'
@@ -41,7 +41,9 @@ const { tables } = useTables()
 const narrow = useNarrow(700)
 const { problem, run } = useAction()
 
-const tableId = ref(hand.hand.tableId)
+/** From a plan the game and the table come with the address. */
+const { game: askedGame, table: askedTable } = useRoute().query
+const tableId = ref(typeof askedTable === 'string' ? askedTable : hand.hand.tableId)
 watch(tables, (all) => (tableId.value ??= all[0]?.id), { immediate: true })
 const drawing = useTableDrawing(tableId)
 const games = useLoad(async () => {
@@ -59,6 +61,7 @@ const rack = useNewRack(
   () => games.data.value ?? [],
   () => drawing.value,
 )
+if (typeof askedGame === 'string') rack.gameKey.value = askedGame
 const gameOptions = computed(
   () => games.data.value?.map(({ game }) => ({ id: game.key, name: words.game(game.key) })) ?? [],
 )
@@ -295,6 +298,9 @@ const keptOptions = computed(() =>
 <style scoped>
 .page {
   padding: 16px 24px;
+}
+h1 {
+  margin-bottom: 8px;
 }
 .choose {
   display: flex;

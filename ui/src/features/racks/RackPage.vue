@@ -99,6 +99,11 @@ const inHand = computed(() => state.value !== undefined && !state.value.end && s
 const proposedFrom = computed(() => (shot.step.value?.placed ? shot.step.value.from : undefined))
 const chance = computed(() => view.value?.row.chance)
 
+const BREAK_OUTS = ['HIT', 'MISSED'] as const
+/** Balls are to be driven free by the shot that is played: how that went is worth a word before the tap. */
+const toDriveFree = computed(
+  () => !state.value?.end && shot.asProposed.value && shot.step.value?.reason === 'BREAKS_OPEN',
+)
 const KEYS: RackOutcome[] = [
   'MISSED_THICK',
   'MISSED_THIN',
@@ -221,6 +226,17 @@ async function again(): Promise<void> {
             </RackCloth>
           </template>
           <template #keys>
+            <div v-if="toDriveFree" class="keys">
+              <span>{{ t('racks.breakOut.ask') }}</span>
+              <Button
+                v-for="how in BREAK_OUTS"
+                :key="how"
+                :severity="shot.hand.breakOut.value === how ? 'primary' : 'secondary'"
+                :aria-pressed="shot.hand.breakOut.value === how"
+                :label="t(`racks.breakOut.${how}`)"
+                @click="shot.hand.toggleBreakOut(how)"
+              />
+            </div>
             <div v-if="!state.end" class="keys">
               <Button
                 severity="secondary"

@@ -110,6 +110,9 @@ function side(millimetres: number, positive: string, negative: string): string {
             })
           }}
         </li>
+        <li v-if="review.breakOuts.tried">
+          {{ t('racks.review.breakOuts', review.breakOuts) }}
+        </li>
         <li v-if="review.breaks">
           {{
             t('racks.review.breaks', {

@@ -192,6 +192,7 @@ async function older(): Promise<void> {
 }
 .which {
   max-width: 320px;
+  margin-bottom: 14px;
 }
 .headline {
   margin: 12px 0;

@@ -1,9 +1,10 @@
 // What somebody changed by hand for the next shot: another ball or pocket, the place of the cue ball, balls that dropped too or lie elsewhere now.
 import { computed, ref, watch } from 'vue'
-import type { LaidBall, Point, RackPocket } from '@/api/types'
+import type { LaidBall, Point, RackPocket, RackShotBody } from '@/api/types'
 import type { RackState } from './rackState'
 
 export const CUE = 'cue'
+export type BreakOut = NonNullable<RackShotBody['breakOut']>
 
 export function useByHand(state: () => RackState | undefined) {
   const ball = ref<string>()
@@ -11,6 +12,7 @@ export function useByHand(state: () => RackState | undefined) {
   const placed = ref<Point>()
   const also = ref<string[]>([])
   const moved = ref<LaidBall[]>([])
+  const breakOut = ref<BreakOut>()
   const balls = computed(() =>
     (state()?.balls ?? []).map((one) => moved.value.find(({ id }) => id === one.id) ?? one),
   )
@@ -19,7 +21,7 @@ export function useByHand(state: () => RackState | undefined) {
   watch(
     () => JSON.stringify(state()),
     () => {
-      ball.value = pocket.value = placed.value = undefined
+      ball.value = pocket.value = placed.value = breakOut.value = undefined
       also.value = []
       moved.value = []
     },
@@ -35,10 +37,14 @@ export function useByHand(state: () => RackState | undefined) {
     also.value = also.value.includes(id) ? also.value.filter((one) => one !== id) : [...also.value, id]
   }
 
+  function toggleBreakOut(how: BreakOut): void {
+    breakOut.value = breakOut.value === how ? undefined : how
+  }
+
   function move(id: string, to: Point): void {
     if (id === CUE) placed.value = to
     else moved.value = [...moved.value.filter((one) => one.id !== id), { id, place: to }]
   }
 
-  return { ball, pocket, placed, also, moved, balls, choose, toggleAlso, move }
+  return { ball, pocket, placed, also, moved, breakOut, balls, choose, toggleAlso, toggleBreakOut, move }
 }

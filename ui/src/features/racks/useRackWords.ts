@@ -3,6 +3,7 @@ import { useI18n } from 'vue-i18n'
 import type { RackEnd, RackPocket, RackStep } from '@/api/types'
 import { COLOURS } from './ballLook'
 import { percent } from '@/shared/units'
+import { useGameName } from '@/shared/useGameName'
 
 export function useRackWords() {
   const { t } = useI18n()
@@ -19,10 +20,7 @@ export function useRackWords() {
   function into(name: RackPocket): string {
     return t('racks.intoThe', { pocket: pocket(name) })
   }
-  function game(key: string): string {
-    const [kind = '', n = ''] = key.split('-')
-    return t(`racks.games.${kind}`, { n: n === 'low' || n === 'high' ? t(`racks.group.${n}`) : n })
-  }
+  const game = useGameName()
   function end(reason?: RackEnd): string {
     return reason ? t(`racks.end.${reason}`) : t('racks.goesOn')
   }

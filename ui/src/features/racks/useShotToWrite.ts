@@ -49,6 +49,7 @@ export function useShotToWrite(
       moved: moved.value.filter(({ id }) => !down.includes(id)),
       ...(ball.value ? { ball: ball.value } : {}),
       ...(pocket.value ? { pocket: pocket.value } : {}),
+      ...(hand.breakOut.value ? { breakOut: hand.breakOut.value } : {}),
       ...(placed.value ? { from: placed.value } : {}),
       ...(landing ? { landing } : {}),
       ...(following.value ? { next: following.value } : {}),

@@ -23,8 +23,21 @@ function go(line: LineAtTable): void {
   if (plan.value?.mixed && lie) turn.tellMovesFrom(lie)
 }
 
+function rackAddress({ rackGame }: LineAtTable) {
+  return {
+    path: '/racks/new',
+    query: { student: turn.studentId.value, game: rackGame, table: plan.value?.tableId },
+  }
+}
+
+function mark(line: LineAtTable): string {
+  if (line.left === 0) return '✓'
+  return line.drillId === next.value?.drillId ? '▸' : ''
+}
+
 function words(line: LineAtTable): string {
   if (line.left === 0) return t('plan.table.enough')
+  if (line.rackGame) return t('plan.table.racksLeft', { n: line.left }, line.left)
   const tries = t('plan.table.left', { n: line.left }, line.left)
   return line.drillId === turn.drillId.value && line.minutesLeft !== undefined && line.minutesLeft > 0
     ? `${tries}, ${t('plan.table.minutes', { n: line.minutesLeft }, line.minutesLeft)}`
@@ -35,18 +48,29 @@ function words(line: LineAtTable): string {
 <template>
   <nav v-if="plan" class="strip small" :aria-label="t('plan.table.strip', { title: plan.title })">
     <span class="quiet">{{ t('plan.table.strip', { title: plan.title }) }}</span>
-    <button
-      v-for="line in lines"
-      :key="line.drillId"
-      type="button"
-      :disabled="!isPlayable(line)"
-      :aria-current="line.drillId === turn.drillId.value ? 'step' : undefined"
-      :class="{ done: line.left === 0, next: line.drillId === next?.drillId }"
-      @click="go(line)"
-    >
-      <span aria-hidden="true">{{ line.left === 0 ? '✓' : line.drillId === next?.drillId ? '▸' : '' }}</span>
-      {{ line.title }} <span class="figures quiet">{{ words(line) }}</span>
-    </button>
+    <template v-for="line in lines" :key="line.drillId">
+      <RouterLink
+        v-if="line.rackGame"
+        class="line"
+        :class="{ done: line.left === 0, next: line.drillId === next?.drillId }"
+        :to="rackAddress(line)"
+      >
+        <span aria-hidden="true">{{ mark(line) }}</span>
+        {{ line.title }} <span class="figures quiet">{{ words(line) }}</span>
+      </RouterLink>
+      <button
+        v-else
+        type="button"
+        class="line"
+        :disabled="!isPlayable(line)"
+        :aria-current="line.drillId === turn.drillId.value ? 'step' : undefined"
+        :class="{ done: line.left === 0, next: line.drillId === next?.drillId }"
+        @click="go(line)"
+      >
+        <span aria-hidden="true">{{ mark(line) }}</span>
+        {{ line.title }} <span class="figures quiet">{{ words(line) }}</span>
+      </button>
+    </template>
     <button v-if="plan.mixed" type="button" class="group" @click="changeGroup">
       {{ t('plan.table.changes', { n: group }, group) }}
     </button>
@@ -64,7 +88,11 @@ function words(line: LineAtTable): string {
   overflow-x: auto;
   white-space: nowrap;
 }
-button {
+.line,
+.group {
+  display: inline-flex;
+  gap: 4px;
+  align-items: center;
   min-height: 34px;
   padding: 0 10px;
   border: 1px solid var(--hairline);
@@ -72,12 +100,13 @@ button {
   background: none;
   color: var(--ink);
   font: inherit;
+  text-decoration: none;
   cursor: pointer;
 }
-button:disabled {
+.line:disabled {
   cursor: default;
 }
-button[aria-current] {
+.line[aria-current] {
   border-color: var(--ink);
   font-weight: 600;
 }
@@ -95,7 +124,8 @@ button[aria-current] {
   color: inherit;
 }
 @media (pointer: coarse) {
-  button {
+  .line,
+  .group {
     min-height: 44px;
   }
 }

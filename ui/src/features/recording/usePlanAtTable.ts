@@ -18,6 +18,8 @@ const MINUTE_MILLISECONDS = 60_000
 export interface LineAtTable {
   drillId: string
   title: string
+  /** The line is for racks of this game. */
+  rackGame?: string
   station?: number
   left: number
   /** Since its first shot of today in this session. */
@@ -43,11 +45,12 @@ export function usePlanAtTable(sessionId: string, recording: Recording) {
 
   const lines = computed<LineAtTable[]>(() => {
     const student = turn.studentId.value
-    return (kept.value?.plan.items ?? []).map(({ item, title }) => {
+    return (kept.value?.plan.items ?? []).map(({ item, title, rackGame }) => {
       const elsewhere = kept.value?.elsewhere[`${student} ${item.drillId}`] ?? 0
       return {
         drillId: item.drillId,
         title: title ?? item.drillId,
+        rackGame,
         station: item.places.find(({ studentId }) => studentId === student)?.station,
         left: Math.max(0, item.tries - elsewhere - triesOf(store.attempts.value, student, item.drillId)),
         minutesLeft: minutesLeft(store.attempts.value, student, item.drillId, item.minutes),

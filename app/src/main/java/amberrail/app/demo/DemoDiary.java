@@ -30,7 +30,7 @@ class DemoDiary {
     private static final int GROUP_MINUTES = 90;
     private static final int LEAGUE_MINUTES = 180;
     private static final int HOLIDAY_DAYS = 5;
-    private static final int PLAN_MINUTES = 45;
+    private static final int PLAN_MINUTES = 60;
 
     private final CalendarService calendar;
     private final PlanService plans;
@@ -107,8 +107,13 @@ class DemoDiary {
                         List.of(
                                 line("stop-and-slide", PlannedDrill.Role.WARM_UP, 10),
                                 line("down-the-hall", PlannedDrill.Role.PRACTICE, 20),
-                                line("roll-on-to-the-ring", PlannedDrill.Role.PRACTICE, 15))),
+                                line("roll-on-to-the-ring", PlannedDrill.Role.PRACTICE, 15),
+                                racks("rack:anyOrder-5", 3, 15))),
                 ZoneOffset.UTC);
+    }
+
+    private static PlanItemBody racks(String game, int many, int minutes) {
+        return new PlanItemBody(game, PlannedDrill.Role.TEST, minutes, many, false, List.of(), null);
     }
 
     private static PlanItemBody line(String drillId, PlannedDrill.Role role, int minutes) {

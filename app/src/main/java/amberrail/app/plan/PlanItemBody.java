@@ -20,7 +20,8 @@ import java.util.UUID;
 /**
  * A line of a plan as it is sent and stored.
  *
- * @param tries  of each student
+ * @param drillId a drill's, or {@code rack:} and a game's key: racks of that game
+ * @param tries  of each student; of racks, how many
  * @param places where each student plays it; none for a pattern, and for a line that was put there by hand
  * @param why    what it was taken for; left out where somebody put it there
  */

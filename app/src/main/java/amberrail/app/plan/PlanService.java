@@ -4,6 +4,7 @@ import amberrail.app.drills.DrillCatalogue;
 import amberrail.app.kit.KitService;
 import amberrail.app.people.Access;
 import amberrail.app.people.SignedIn;
+import amberrail.app.racks.RacksInPlans;
 import amberrail.app.web.Conflict;
 import amberrail.app.web.Missing;
 import amberrail.app.web.NotAllowed;
@@ -281,8 +282,13 @@ public class PlanService {
         }
     }
 
-    /** A drill that has gone since may stay where it stood: nothing else of the plan could be changed otherwise. */
+    /** Racks are of a game that there is. A drill that has gone since may stay where it stood: nothing else of the plan could be changed otherwise. */
     private void requireKnown(SignedIn who, PlanEntity row, PlanItemBody item) {
+        Optional<String> game = RacksInPlans.gameOf(item.drillId());
+        if (game.isPresent()) {
+            RacksInPlans.requireGame(game.get());
+            return;
+        }
         boolean stood = row.items != null
                 && lines.read(row.items).stream().anyMatch(one -> one.drillId().equals(item.drillId()));
         if (!stood) {

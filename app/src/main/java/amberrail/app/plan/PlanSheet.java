@@ -43,7 +43,8 @@ final class PlanSheet {
     /**
      * A line as it is printed.
      *
-     * @param shot empty where the drill is not on this table any more
+     * @param racks whether {@code tries} counts racks
+     * @param shot empty where the drill is not on this table any more, and for racks
      */
     record Line(
             String title,
@@ -51,6 +52,7 @@ final class PlanSheet {
             PlannedDrill.Role role,
             double minutes,
             int tries,
+            boolean racks,
             String purpose,
             Optional<ShotView> shot) {}
 
@@ -115,7 +117,7 @@ final class PlanSheet {
         y -= 4.8;
         String what = words.say("plan.role." + of.role()) + " · "
                 + words.say("plan.sheet.minutes", Map.of("n", Math.round(of.minutes()))) + " · "
-                + words.say("plan.sheet.tries", Map.of("n", of.tries()))
+                + words.say(of.racks() ? "plan.sheet.racks" : "plan.sheet.tries", Map.of("n", of.tries()))
                 + (of.station().isEmpty() ? "" : " · " + of.station());
         text.line(text.plain, TEXT_POINTS, x, y, what);
         y -= 4.6;

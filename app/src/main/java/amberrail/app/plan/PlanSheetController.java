@@ -84,17 +84,18 @@ class PlanSheetController {
     private PlanSheet.Line line(SignedIn who, PlanItemView of, KitService.ClubTable table, Dialect dialect) {
         PlanItemBody item = of.item();
         int station = item.places().isEmpty() ? 0 : item.places().get(0).station();
-        Optional<Drill> drill = of.title() == null
+        Optional<Drill> drill = of.title() == null || of.rackGame() != null
                 ? Optional.empty()
                 : Optional.of(drills.find(who, item.drillId()).drill());
         return new PlanSheet.Line(
-                drill.map(Drill::title).orElse(item.drillId()),
+                Optional.ofNullable(of.title()).orElse(item.drillId()),
                 of.stations().isEmpty()
                         ? ""
                         : DrillTerms.inDialect(of.stations().get(0), dialect),
                 item.role(),
                 item.minutes(),
                 item.tries(),
+                of.rackGame() != null,
                 drill.map(one -> DrillTerms.inDialect(one.purpose(), dialect)).orElse(""),
                 drill.flatMap(one -> shot(one, station, table)));
     }

@@ -38,6 +38,7 @@ public record PlanView(
      * A line with what has come of it.
      *
      * @param title   left out where the drill is no longer in the library of the one who asks
+     * @param rackGame the game's key where the line is for racks; else left out
      * @param stations names of the stations in {@code item.places}, in their order
      * @param done    tries of each student in sessions of the plan's day, with the plan or without it
      * @param ticked  whether everybody has played as many as planned
@@ -46,6 +47,7 @@ public record PlanView(
             PlanItemBody item,
             @MayBeMissing String title,
             @MayBeMissing Skill skill,
+            @MayBeMissing String rackGame,
             List<String> stations,
             List<DoneView> done,
             boolean ticked) {}

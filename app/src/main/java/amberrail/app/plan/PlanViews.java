@@ -5,6 +5,7 @@ import amberrail.app.drills.DrillFromLibrary;
 import amberrail.app.people.Access;
 import amberrail.app.people.SignedIn;
 import amberrail.app.plan.PlanView.PlanItemView;
+import amberrail.app.racks.RacksInPlans;
 import amberrail.app.results.StationResult;
 import amberrail.app.results.StationResults;
 import amberrail.core.drill.Drill;
@@ -32,13 +33,21 @@ class PlanViews {
     private final PlanLines lines;
     private final DrillCatalogue drills;
     private final StationResults results;
+    private final RacksInPlans racks;
     private final Access access;
     private final Clock clock;
 
-    PlanViews(PlanLines lines, DrillCatalogue drills, StationResults results, Access access, Clock clock) {
+    PlanViews(
+            PlanLines lines,
+            DrillCatalogue drills,
+            StationResults results,
+            RacksInPlans racks,
+            Access access,
+            Clock clock) {
         this.lines = lines;
         this.drills = drills;
         this.results = results;
+        this.racks = racks;
         this.access = access;
         this.clock = clock;
     }
@@ -100,6 +109,7 @@ class PlanViews {
         /** Of others' places nothing is told, nor why: in a group that may be one of theirs. */
         private PlanItemView item(PlanEntity row, PlanItemBody item, List<UUID> seen) {
             Optional<Drill> drill = Optional.ofNullable(library.get(item.drillId()));
+            Optional<String> game = RacksInPlans.gameOf(item.drillId());
             List<PlanItemBody.PlaceBody> places = item.places().stream()
                     .filter(one -> seen.contains(one.studentId()))
                     .toList();
@@ -116,8 +126,11 @@ class PlanViews {
                             item.locked(),
                             places,
                             seen.size() == row.studentIds.size() ? item.why() : null),
-                    drill.map(Drill::title).orElse(null),
+                    drill.map(Drill::title)
+                            .or(() -> game.map(RacksInPlans::title))
+                            .orElse(null),
                     drill.map(Drill::primarySkill).orElse(null),
+                    game.orElse(null),
                     places.stream()
                             .map(one -> stationName(drill, one.station()))
                             .toList(),
@@ -129,6 +142,10 @@ class PlanViews {
         private int tries(UUID student, String drillId, LocalDate day) {
             Instant from = day.atStartOfDay(zone).toInstant();
             Instant until = day.plusDays(1).atStartOfDay(zone).toInstant().plus(PAST_MIDNIGHT);
+            Optional<String> game = RacksInPlans.gameOf(drillId);
+            if (game.isPresent()) {
+                return racks.played(student, game.get(), from, until);
+            }
             return played.computeIfAbsent(student, results::ofStudent).stream()
                     .filter(one -> one.place().drillId().equals(drillId)
                             && !one.startedAt().isBefore(from)

@@ -75,6 +75,7 @@ public class RackKeeper {
                 shot.down(),
                 shot.landing().map(PointView::of).orElse(null),
                 shot.moved().stream().map(RackLayoutBody.LaidBall::of).toList(),
+                shot.breakOut().orElse(null),
                 false);
     }
 }

@@ -16,6 +16,9 @@ interface RackRepository extends JpaRepository<RackEntity, UUID> {
     List<RackEntity> findByStudentIdAndStartedAtBeforeOrderByStartedAtDescIdDesc(
             UUID studentId, Instant before, Limit most);
 
+    int countByStudentIdAndGameAndEndReasonIsNotNullAndStartedAtGreaterThanEqualAndStartedAtLessThan(
+            UUID studentId, String game, Instant from, Instant until);
+
     List<RackEntity> findByStudentIdAndChanceIsNullOrderByStartedAtDesc(UUID studentId, Limit most);
 
     @Lock(LockModeType.PESSIMISTIC_WRITE)

@@ -58,6 +58,7 @@ class RackReviewController {
             RackReview.Pots pots,
             @MayBeMissing RackReview.Landings landings,
             RackReview.ClusterStory clusters,
+            RackReview.BreakOuts breakOuts,
             @MayBeMissing RackReview.Breaks breaks) {
         static RackReviewView of(RackReview review) {
             return new RackReviewView(
@@ -73,6 +74,7 @@ class RackReviewController {
                     review.pots(),
                     review.landings().orElse(null),
                     review.clusters(),
+                    review.breakOuts(),
                     review.breaks().orElse(null));
         }
     }

@@ -2,6 +2,7 @@ package amberrail.app.racks;
 
 import amberrail.app.kit.PointView;
 import amberrail.app.web.MayBeMissing;
+import amberrail.core.rack.BreakOut;
 import amberrail.core.rack.RackPlan;
 import amberrail.core.rack.RecordedShot;
 import amberrail.core.recipe.PlannedStroke;
@@ -27,6 +28,7 @@ import java.util.Optional;
  * @param next    the ball that was planned to come after it
  * @param down    the balls that dropped
  * @param moved   other balls that lie elsewhere now
+ * @param breakOut left out where nothing was to be driven free, and where nobody said how it went
  */
 record RackShotBody(
         @Min(1) @Max(200) int number,
@@ -40,6 +42,7 @@ record RackShotBody(
         @NotNull @Size(max = 22) List<@NotNull @Size(max = 20) String> down,
         @MayBeMissing @Valid PointView landing,
         @NotNull @Size(max = 22) List<RackLayoutBody.@NotNull @Valid LaidBall> moved,
+        @MayBeMissing BreakOut breakOut,
         boolean withdrawn) {
 
     /** Pace in m/s, the tip in mm from the centre (above and right positive), degrees. */
@@ -84,6 +87,7 @@ record RackShotBody(
                 outcome,
                 down,
                 Optional.ofNullable(landing).map(PointView::point),
-                moved.stream().map(RackLayoutBody.LaidBall::laid).toList());
+                moved.stream().map(RackLayoutBody.LaidBall::laid).toList(),
+                Optional.ofNullable(breakOut));
     }
 }

@@ -32,7 +32,8 @@ final class RackShotCsv {
             "outcome",
             "down",
             "landing x (mm)",
-            "landing y (mm)");
+            "landing y (mm)",
+            "break-out");
 
     private RackShotCsv() {}
 
@@ -72,6 +73,7 @@ final class RackShotCsv {
                 shot.outcome(),
                 String.join(" ", shot.down()),
                 shot.landing() == null ? null : shot.landing().xMillimetres(),
-                shot.landing() == null ? null : shot.landing().yMillimetres());
+                shot.landing() == null ? null : shot.landing().yMillimetres(),
+                shot.breakOut());
     }
 }

@@ -146,7 +146,7 @@ public final class RackPlanner {
         if (best.meant().isCleared()) {
             return new Why(RackPlan.Reason.LAST, List.of());
         }
-        List<String> driven = driven(now, best);
+        List<String> driven = BreakOut.driven(now, best.meant().next());
         if (!driven.isEmpty()) {
             return new Why(RackPlan.Reason.BREAKS_OPEN, driven);
         }
@@ -170,23 +170,6 @@ public final class RackPlanner {
                 .filter(game::isAsked)
                 .mapToObj(ball -> game.balls().get(ball).id())
                 .toList();
-    }
-
-    /** Balls of a cluster that the shot as meant drives apart. */
-    private static List<String> driven(RackPosition now, ShotChoice best) {
-        RackPosition next = best.meant().next();
-        List<List<String>> after = Clusters.of(next);
-        List<String> driven = new ArrayList<>();
-        for (List<String> cluster : Clusters.of(now)) {
-            for (String id : cluster) {
-                int ball = now.game().ballIndex(id);
-                boolean moved = next.isOnTable(ball) && !next.place(ball).equals(now.place(ball));
-                if (moved && after.stream().noneMatch(one -> one.contains(id))) {
-                    driven.add(id);
-                }
-            }
-        }
-        return driven;
     }
 
     /** Balls that have a pocket to go to only when this one is gone. */

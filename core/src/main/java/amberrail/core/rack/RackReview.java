@@ -26,6 +26,7 @@ import java.util.TreeMap;
  * @param pots     shots at a ball: tried, made, and how many the student's errors would have made
  * @param landings against the plan, of pots that had one
  * @param clusters racks that began with balls tied together
+ * @param breakOuts shots that were to drive balls free, where somebody said how it went
  * @param breaks   of racks that began with a break that was played
  */
 public record RackReview(
@@ -41,6 +42,7 @@ public record RackReview(
         Pots pots,
         Optional<Landings> landings,
         ClusterStory clusters,
+        BreakOuts breakOuts,
         Optional<Breaks> breaks) {
     private static final double LEVEL = 0.9;
     private static final double HALF_WIDTH = 1.645;
@@ -88,6 +90,14 @@ public record RackReview(
      */
     public record ClusterStory(int racks, int early, int earlyWon, int late, int lateWon, int never) {}
 
+    /**
+     * @param tried shots that were to drive balls free
+     * @param hit   of them that met these balls
+     * @param racks with at least one of those
+     * @param won   of these racks
+     */
+    public record BreakOuts(int tried, int hit, int racks, int won) {}
+
     /** @param spreadMillimetres how far balls lay from the middle of all, on average */
     public record Breaks(int count, int dry, int inOff, double ballsDown, double spreadMillimetres) {}
 
@@ -120,6 +130,7 @@ public record RackReview(
                 pots(ended, errors),
                 RackLandings.of(ended, errors),
                 clusters(ended),
+                breakOuts(ended),
                 breaks(all));
     }
 
@@ -230,6 +241,23 @@ public record RackReview(
             }
         }
         return new ClusterStory(count[0], count[1], count[2], count[3], count[4], count[5]);
+    }
+
+    private static BreakOuts breakOuts(List<Rack> ended) {
+        int tried = 0;
+        int hit = 0;
+        int racks = 0;
+        int won = 0;
+        for (Rack rack : ended) {
+            List<BreakOut> said = rack.shots().stream()
+                    .flatMap(shot -> shot.breakOut().stream())
+                    .toList();
+            tried += said.size();
+            hit += (int) said.stream().filter(one -> one == BreakOut.HIT).count();
+            racks += said.contains(BreakOut.HIT) ? 1 : 0;
+            won += said.contains(BreakOut.HIT) && isWon(rack) ? 1 : 0;
+        }
+        return new BreakOuts(tried, hit, racks, won);
     }
 
     private static Optional<Breaks> breaks(List<Rack> all) {

@@ -20,6 +20,7 @@ import java.util.Optional;
  * @param down    the balls that dropped
  * @param landing where the cue ball stopped (mm), if somebody saw it
  * @param moved   other balls that lie elsewhere now
+ * @param breakOut where it was to drive balls free, and somebody said how that went
  */
 public record RecordedShot(
         Optional<String> ball,
@@ -31,7 +32,8 @@ public record RecordedShot(
         Outcome outcome,
         List<String> down,
         Optional<Point> landing,
-        List<RackLayout.Laid> moved) {
+        List<RackLayout.Laid> moved,
+        Optional<BreakOut> breakOut) {
     /** What happened: a pot goes on, everything else ends the rack. */
     public enum Outcome {
         POTTED(null),

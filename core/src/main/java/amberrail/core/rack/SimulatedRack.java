@@ -73,7 +73,8 @@ public record SimulatedRack(RackLayout layout, List<RecordedShot> shots) {
                 RecordedShot.Outcome.NO_SHOT,
                 List.of(),
                 Optional.empty(),
-                List.of());
+                List.of(),
+                Optional.empty());
     }
 
     private static RecordedShot written(ShotChoice choice, Played played) {
@@ -112,7 +113,8 @@ public record SimulatedRack(RackLayout layout, List<RecordedShot> shots) {
                 outcome(played, down),
                 down,
                 played.next().cue(),
-                moved);
+                moved,
+                BreakOut.of(from, choice.meant().next(), played.next()));
     }
 
     private static RecordedShot.Outcome outcome(Played played, List<String> down) {

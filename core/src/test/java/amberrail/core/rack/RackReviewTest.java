@@ -26,7 +26,23 @@ class RackReviewTest {
                 outcome,
                 down,
                 Optional.ofNullable(landing),
-                List.of());
+                List.of(),
+                Optional.empty());
+    }
+
+    private static RecordedShot said(RecordedShot shot, BreakOut breakOut) {
+        return new RecordedShot(
+                shot.ball(),
+                shot.pocket(),
+                shot.from(),
+                shot.stroke(),
+                shot.planned(),
+                shot.next(),
+                shot.outcome(),
+                shot.down(),
+                shot.landing(),
+                shot.moved(),
+                Optional.of(breakOut));
     }
 
     private static RecordedShot pot(String ball, double x, double y) {
@@ -69,6 +85,36 @@ class RackReviewTest {
                 .hasMessageContaining("bed");
         assertThatThrownBy(() -> RecordedRack.of(TWO, POOL, HouseRules.USUAL, List.of(pot("3", 1000, 600))))
                 .hasMessageContaining("on the table");
+    }
+
+    @Test
+    void breakOutsAreCountedWhereSomebodySaidHowTheyWent() {
+        RecordedShot miss = shot("2", RecordedShot.Outcome.MISSED_THIN, List.of(), new Point(1500, 600));
+        RackReview review = RackReview.of(
+                List.of(
+                        rack(TWO, 0.5, said(pot("1", 1010, 590), BreakOut.HIT), pot("2", 1000, 800)),
+                        rack(TWO, 0.5, said(pot("1", 1010, 590), BreakOut.HIT), miss),
+                        rack(TWO, 0.5, said(pot("1", 1010, 590), BreakOut.MISSED), miss),
+                        rack(TWO, 0.5, pot("1", 1010, 590), pot("2", 1000, 800))),
+                RackSetUps.student(Band.SLATE).errors());
+        assertThat(review.breakOuts()).isEqualTo(new RackReview.BreakOuts(3, 2, 2, 1));
+    }
+
+    /** 1 and 2 touch; 3 lies apart. */
+    @Test
+    void aBreakOutIsMetWhenABallThatWasToBeDrivenFreeMoved() {
+        Optional<Point> cue = Optional.of(new Point(600, 600));
+        RackPosition tied = RackSetUps.layout("anyOrder-3", cue, "1 1270 635", "2 1327.15 635", "3 400 300")
+                .on(POOL);
+        RackPosition open = RackSetUps.layout("anyOrder-3", cue, "1 1270 635", "2 1900 900", "3 400 300")
+                .on(POOL);
+        RackPosition nudged = RackSetUps.layout("anyOrder-3", cue, "1 1270 635", "2 1340 660", "3 400 300")
+                .on(POOL);
+        assertThat(BreakOut.driven(tied, open)).containsExactly("2");
+        assertThat(BreakOut.of(tied, open, open)).contains(BreakOut.HIT);
+        assertThat(BreakOut.of(tied, open, nudged)).contains(BreakOut.HIT);
+        assertThat(BreakOut.of(tied, open, tied)).contains(BreakOut.MISSED);
+        assertThat(BreakOut.of(open, open, tied)).isEmpty();
     }
 
     @Test

@@ -36,7 +36,8 @@ class RecordedRackTest {
                 outcome,
                 List.of(down),
                 lands ? Optional.of(LANDED) : Optional.empty(),
-                List.of());
+                List.of(),
+                Optional.empty());
     }
 
     private static RecordedRack played(RackLayout layout, HouseRules rules, RecordedShot... shots) {
@@ -156,7 +157,8 @@ class RecordedRackTest {
                 RecordedShot.Outcome.POTTED,
                 List.of("1"),
                 Optional.of(LANDED),
-                List.of(new RackLayout.Laid("2", new Point(1300, 1000))));
+                List.of(new RackLayout.Laid("2", new Point(1300, 1000))),
+                Optional.empty());
         RecordedRack rack = played(GROUP, HouseRules.USUAL, moved);
         assertThat(rack.now().place(rack.now().game().ballIndex("2"))).isEqualTo(new Point(1300, 1000));
     }

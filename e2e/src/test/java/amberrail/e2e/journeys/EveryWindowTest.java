@@ -144,6 +144,22 @@ class EveryWindowTest extends Journey {
         assertThat(violations(page)).isEmpty();
     }
 
+    @ParameterizedTest
+    @CsvSource({"LIGHT", "DARK"})
+    void soDoesARack(ColorScheme scheme) {
+        Page page = signedInCoach(scheme);
+        page.navigate("/racks/new");
+        page.locator(".names button").first().click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Make up a break"))
+                .click();
+        page.getByText("This layout is made up").waitFor();
+        assertThat(violations(page, scheme)).as("laid out").isEmpty();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start this rack"))
+                .click();
+        page.locator(".steps > li").first().waitFor();
+        assertThat(violations(page, scheme)).as("recorded").isEmpty();
+    }
+
     /** Each dialog as its key or button opens it. */
     @ParameterizedTest
     @CsvSource({"LIGHT", "DARK"})
