@@ -98,6 +98,11 @@ export const router = createRouter({
     { path: '/kit/tables/:id', component: () => import('./features/kit/KitTablePage.vue'), props: true },
     { path: '/kit/checks/:id', component: () => import('./features/kit/CheckPage.vue'), props: true },
     { path: '/people', component: () => import('./features/people/PeoplePage.vue') },
+    {
+      path: '/people/:id/data',
+      component: () => import('./features/people/DataPage.vue'),
+      props: true,
+    },
     { path: '/settings', component: () => import('./features/settings/SettingsPage.vue') },
     { path: '/:rest(.*)*', component: () => import('./shared/MissingPage.vue') },
   ],

@@ -3,6 +3,7 @@ import { createI18n } from 'vue-i18n'
 import bench from './words/pool/bench.json'
 import calendar from './words/pool/calendar.json'
 import common from './words/pool/common.json'
+import data from './words/pool/data.json'
 import grades from './words/pool/grades.json'
 import kit from './words/pool/kit.json'
 import lab from './words/pool/lab.json'
@@ -18,6 +19,7 @@ const pool = {
   ...common,
   ...bench,
   ...calendar,
+  ...data,
   ...grades,
   ...kit,
   ...lab,

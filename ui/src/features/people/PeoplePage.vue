@@ -12,6 +12,7 @@ import { usePeopleChanges } from './usePeopleChanges'
 /** Who is in the club, who coaches whom, and how everybody comes in. */
 const signedIn = useSignedIn()
 const head = computed(() => signedIn.me?.person.headCoach ?? false)
+const me = computed(() => signedIn.me?.person.id ?? '')
 const { data, busy, problem, reload } = useLoad(async () => ({
   coaches: await answer(api.GET('/api/v1/coaches')),
   people: await answer(api.GET('/api/v1/roster')),
@@ -41,6 +42,7 @@ const addStudent = (name: string) => answer(api.POST('/api/v1/students', { body:
           :coaches="data?.coaches ?? []"
           :everybody="data?.people ?? []"
           :head="head"
+          :me="me"
           :changes="changes"
         />
         <AddPerson
@@ -58,6 +60,7 @@ const addStudent = (name: string) => answer(api.POST('/api/v1/students', { body:
         :coaches="data?.coaches ?? []"
         :everybody="data?.people ?? []"
         :head="head"
+        :me="me"
         :changes="changes"
       />
       <AddPerson
@@ -74,6 +77,7 @@ const addStudent = (name: string) => answer(api.POST('/api/v1/students', { body:
           :coaches="data?.coaches ?? []"
           :everybody="data?.people ?? []"
           :head="head"
+          :me="me"
           :changes="changes"
         />
       </details>

@@ -13,6 +13,8 @@ const props = defineProps<{
   /** For the names of coaches who have left. */
   everybody: RosterEntry[]
   head: boolean
+  /** The id of whoever is signed in. */
+  me: string
   changes: PeopleChanges
 }>()
 const MOST_COACHES = 2
@@ -41,6 +43,11 @@ function actionsOf(entry: RosterEntry): Action[] {
     ...(entry.linkUntil ? [{ words: 'endLink', go: endLink }] : []),
     ...(entry.headCoach ? [] : [{ words: 'archive', go: archive }]),
   ]
+}
+
+/** A coach at their students', everybody at their own, the head coach at how much there is of everybody. */
+function mayLook({ id, coachIds }: RosterEntry): boolean {
+  return props.head || id === props.me || coachIds.includes(props.me)
 }
 
 function others(entry: RosterEntry): Person[] {
@@ -112,6 +119,13 @@ function others(entry: RosterEntry): Person[] {
               size="small"
               @click="action.go(entry.id)"
             />
+            <RouterLink
+              v-if="mayLook(entry)"
+              class="choice-key"
+              :to="`/people/${entry.id}/data`"
+              :aria-label="$t('people.dataOf', { name: entry.name })"
+              >{{ $t('people.data') }}</RouterLink
+            >
           </div>
         </td>
       </tr>

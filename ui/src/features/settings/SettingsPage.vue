@@ -67,6 +67,10 @@ async function change(part: Partial<Preferences>): Promise<void> {
       <div>
         <PasswordForm @changed="signIns?.reload()" />
         <SignInList ref="signIns" />
+        <h2>{{ t('data.title') }}</h2>
+        <p>
+          <RouterLink :to="`/people/${signedIn.me?.person.id}/data`">{{ t('data.titleOwn') }}</RouterLink>
+        </p>
       </div>
     </div>
   </main>

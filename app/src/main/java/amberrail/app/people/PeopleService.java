@@ -168,6 +168,15 @@ public class PeopleService {
         notices.tell(account.id, AccountNotice.Kind.PASSWORD_CHANGED, account.name);
     }
 
+    /** Before something that cannot be taken back. */
+    // Without a transaction, as signIn.
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
+    public void requirePassword(SignedIn who, String password) {
+        if (!hashing.matches(password, find(who.accountId()).passwordHash)) {
+            throw new Refused("password", "Password: that is not it. Nothing was changed.");
+        }
+    }
+
     @Transactional(readOnly = true)
     public List<AccountNotice> notices(SignedIn who) {
         return notices.of(who.accountId());

@@ -63,6 +63,7 @@ public class Roster {
         Map<UUID, Instant> links = invitations.findByExpiresAtAfter(Instant.now(clock)).stream()
                 .collect(Collectors.toMap(one -> one.accountId, one -> one.expiresAt, (one, other) -> other));
         return people.stream()
+                .filter(account -> !account.id.equals(FormerWriter.ID))
                 .map(account -> new Entry(
                         PersonView.of(account),
                         coaches.getOrDefault(account.id, List.of()),
@@ -98,6 +99,7 @@ public class Roster {
     private AccountEntity lookedAfter(SignedIn who, UUID id) {
         access.requireCoach(who);
         return accounts.hold(id)
+                .filter(account -> !account.id.equals(FormerWriter.ID))
                 .filter(account -> who.headCoach() || access.coaches(who, account.id))
                 .orElseThrow(() -> new Missing("person"));
     }

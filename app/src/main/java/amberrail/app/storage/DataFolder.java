@@ -38,6 +38,15 @@ record DataFolder(Path path) {
         return path.resolve(NAME + ".before-V" + String.format("%03d", version) + ".mv.db");
     }
 
+    boolean isCopyFromBefore(Path file) {
+        return file.getFileName().toString().startsWith(NAME + ".before-V");
+    }
+
+    /** Lies there when the database is to be written anew at the next start. */
+    Path compactionWanted() {
+        return path.resolve(NAME + ".compact");
+    }
+
     String url(Path database) {
         String file = database.toString();
         return "jdbc:h2:file:" + file.substring(0, file.length() - ".mv.db".length()) + DatabaseUrl.OPTIONS;

@@ -36,6 +36,11 @@ class DataFolderCheck implements EnvironmentPostProcessor, Ordered {
             throw new DataFolderException(folder.path(), e);
         }
         new SafeMigration(folder).run();
+        try {
+            Compaction.runIfWanted(folder);
+        } catch (IOException e) {
+            throw new DataFolderException(folder.path(), e);
+        }
         // H2 takes no relative path; nothing of the absolute one is written into the data.
         environment
                 .getPropertySources()

@@ -41,6 +41,7 @@ class FrontEnd implements WebMvcConfigurer {
         "/racks/new",
         "/racks/*",
         "/people",
+        "/people/*/data",
         "/settings"
     };
 

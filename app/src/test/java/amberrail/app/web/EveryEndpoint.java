@@ -10,6 +10,8 @@ import java.util.UUID;
 
 /** Every endpoint with a body that it takes, and who may ask it; kept complete by {@link WhoMayTest}. */
 abstract class EveryEndpoint extends RackEndpoints {
+    private static final Map<String, Object> ERASURE = Map.of("way", "ERASE", "now", false, "password", Club.PASSWORD);
+
     List<Rule> rules(SignedIn student, SignedIn coach, String session) throws Exception {
         UUID attempt = UUID.randomUUID();
         String own = "/api/v1/sessions/" + session;
@@ -174,6 +176,10 @@ abstract class EveryEndpoint extends RackEndpoints {
                 new Rule("POST", "/api/v1/coaches", name, CREATED, FORBIDDEN, FORBIDDEN, FORBIDDEN),
                 coaches("GET", "/api/v1/roster", null, OK),
                 new Rule("DELETE", person + "/link", null, NO_CONTENT, FORBIDDEN, NOT_FOUND, FORBIDDEN),
+                new Rule("GET", person + "/data", null, OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule("GET", person + "/data.zip", null, OK, OK, NOT_FOUND, NOT_FOUND),
+                new Rule("POST", person + "/erasure", ERASURE, NO_CONTENT, NO_CONTENT, NOT_FOUND, NOT_FOUND),
+                new Rule("DELETE", person + "/erasure", null, NO_CONTENT, NO_CONTENT, NOT_FOUND, NOT_FOUND),
                 new Rule("PUT", person + "/archive", null, NO_CONTENT, FORBIDDEN, NOT_FOUND, FORBIDDEN),
                 new Rule("DELETE", person + "/archive", null, NO_CONTENT, FORBIDDEN, NOT_FOUND, FORBIDDEN),
                 new Rule("POST", person + "/link", Map.of(), OK, FORBIDDEN, NOT_FOUND, FORBIDDEN),

@@ -146,6 +146,16 @@ class EveryWindowTest extends Journey {
 
     @ParameterizedTest
     @CsvSource({"LIGHT", "DARK"})
+    void soDoesWhatIsKeptAboutOneself(ColorScheme scheme) {
+        Page page = signedInCoach(scheme);
+        page.navigate("/settings");
+        page.getByText("What we keep about you").click();
+        page.locator("tbody tr").first().waitFor();
+        assertThat(violations(page, scheme)).isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"LIGHT", "DARK"})
     void soDoesARack(ColorScheme scheme) {
         Page page = signedInCoach(scheme);
         page.navigate("/racks/new");

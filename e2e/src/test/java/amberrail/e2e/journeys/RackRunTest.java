@@ -17,11 +17,6 @@ class RackRunTest extends Journey {
     private static final LocatorAssertions.IsVisibleOptions SOON =
             new LocatorAssertions.IsVisibleOptions().setTimeout(30_000);
 
-    @Override
-    protected boolean sharesServer() {
-        return true;
-    }
-
     private static Locator key(Page page, String name) {
         return page.getByRole(
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));

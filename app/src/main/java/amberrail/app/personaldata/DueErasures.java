@@ -1,0 +1,32 @@
+package amberrail.app.personaldata;
+
+import amberrail.app.web.Races;
+import java.util.UUID;
+import java.util.concurrent.TimeUnit;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.annotation.Lazy;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+
+/** Carries out what was asked for two weeks ago. */
+@Component
+@Lazy(false)
+class DueErasures {
+    private static final Logger LOG = LoggerFactory.getLogger(DueErasures.class);
+
+    private final PersonalData data;
+
+    DueErasures(PersonalData data) {
+        this.data = data;
+    }
+
+    /** Once an hour, and soon after a start. */
+    @Scheduled(initialDelay = 30, fixedDelay = 3600, timeUnit = TimeUnit.SECONDS)
+    public void carryOut() {
+        for (UUID id : data.due()) {
+            Races.again(() -> data.carryOut(id));
+            LOG.info("somebody was erased as was asked for");
+        }
+    }
+}

@@ -1,0 +1,62 @@
+package amberrail.app.personaldata;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+
+/** Sessions, plans and calendar entries that several people are in: one of them leaves, the others keep theirs, and their places close up. */
+@Component
+class SharedRows {
+    /**
+     * What several people can be in.
+     *
+     * @param links  table of who is in it, with a column {@code place} that counts from 0
+     * @param column the links' column with its id
+     */
+    record Shared(String table, String links, String column) {
+        static final Shared SESSIONS = new Shared("practice_session", "session_student", "session_id");
+        static final Shared PLANS = new Shared("practice_plan", "practice_plan_student", "plan_id");
+        static final Shared CALENDAR = new Shared("calendar_entry", "calendar_entry_student", "entry_id");
+    }
+
+    private final JdbcClient sql;
+
+    SharedRows(JdbcClient sql) {
+        this.sql = sql;
+    }
+
+    /** Those that this student is in. */
+    List<UUID> of(Shared what, UUID studentId) {
+        return sql.sql("select " + what.column() + " from " + what.links() + " where student_id = ?")
+                .param(studentId)
+                .query(UUID.class)
+                .list();
+    }
+
+    /** Whether others are in it too. */
+    boolean hasOthers(Shared what, UUID id, UUID studentId) {
+        return sql.sql("select count(*) from " + what.links() + " where " + what.column() + " = ? and student_id <> ?")
+                        .params(id, studentId)
+                        .query(Integer.class)
+                        .single()
+                > 0;
+    }
+
+    void leave(Shared what, UUID id, UUID studentId) {
+        String where = " from " + what.links() + " where " + what.column() + " = ?";
+        sql.sql("delete" + where + " and student_id = ?").params(id, studentId).update();
+        List<Integer> places = sql.sql("select place" + where + " order by place")
+                .param(id)
+                .query(Integer.class)
+                .list();
+        // One after the other, lowest first: two may never stand at one place.
+        for (int place = 0; place < places.size(); place++) {
+            if (places.get(place) != place) {
+                sql.sql("update " + what.links() + " set place = ? where " + what.column() + " = ? and place = ?")
+                        .params(place, id, places.get(place))
+                        .update();
+            }
+        }
+    }
+}
