@@ -1,5 +1,6 @@
 // The words of every screen. They stand in words/*.json, which the printed pages read too (WordCatalogue in the application).
 import { createI18n } from 'vue-i18n'
+import backup from './words/pool/backup.json'
 import bench from './words/pool/bench.json'
 import calendar from './words/pool/calendar.json'
 import common from './words/pool/common.json'
@@ -17,6 +18,7 @@ import snooker from './words/snooker.json'
 
 const pool = {
   ...common,
+  ...backup,
   ...bench,
   ...calendar,
   ...data,

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { sentence } from '@/api/problem'
 import type { Preferences } from '@/api/types'
+import BackupPart from './BackupPart.vue'
 import ObservationWords from './ObservationWords.vue'
 import PasswordForm from './PasswordForm.vue'
 import SignInList from './SignInList.vue'
@@ -67,6 +68,7 @@ async function change(part: Partial<Preferences>): Promise<void> {
       <div>
         <PasswordForm @changed="signIns?.reload()" />
         <SignInList ref="signIns" />
+        <BackupPart v-if="signedIn.me?.person.headCoach" />
         <h2>{{ t('data.title') }}</h2>
         <p>
           <RouterLink :to="`/people/${signedIn.me?.person.id}/data`">{{ t('data.titleOwn') }}</RouterLink>

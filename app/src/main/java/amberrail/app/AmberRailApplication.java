@@ -1,6 +1,8 @@
 package amberrail.app;
 
+import amberrail.app.backup.RestoreCommand;
 import amberrail.app.config.AmberRailProperties;
+import java.util.List;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.autoconfigure.security.servlet.UserDetailsServiceAutoConfiguration;
@@ -11,6 +13,10 @@ import org.springframework.boot.context.properties.EnableConfigurationProperties
 @EnableConfigurationProperties(AmberRailProperties.class)
 public class AmberRailApplication {
     public static void main(String[] arguments) {
+        if (arguments.length > 0 && arguments[0].equals("restore")) {
+            List<String> rest = List.of(arguments).subList(1, arguments.length);
+            System.exit(RestoreCommand.run(rest, System.out));
+        }
         SpringApplication.run(AmberRailApplication.class, arguments);
     }
 }

@@ -16,14 +16,17 @@ class DueErasures {
     private static final Logger LOG = LoggerFactory.getLogger(DueErasures.class);
 
     private final PersonalData data;
+    private final ErasedBefore before;
 
-    DueErasures(PersonalData data) {
+    DueErasures(PersonalData data, ErasedBefore before) {
         this.data = data;
+        this.before = before;
     }
 
     /** Once an hour, and soon after a start. */
-    @Scheduled(initialDelay = 30, fixedDelay = 3600, timeUnit = TimeUnit.SECONDS)
+    @Scheduled(initialDelay = 5, fixedDelay = 3600, timeUnit = TimeUnit.SECONDS)
     public void carryOut() {
+        before.eraseAgain();
         for (UUID id : data.due()) {
             Races.again(() -> data.carryOut(id));
             LOG.info("somebody was erased as was asked for");

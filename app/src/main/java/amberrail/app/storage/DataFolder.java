@@ -11,7 +11,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 
 /** The names in a data folder, and that nobody but its owner can read them. */
-record DataFolder(Path path) {
+public record DataFolder(Path path) {
     private static final String NAME = "amber-rail";
     /** What may lie there before there is a club: keys for TLS, and what a first start leaves that was broken off. */
     private static final List<String> NO_DATA =
@@ -20,7 +20,7 @@ record DataFolder(Path path) {
     private static final Set<PosixFilePermission> OWNER_ONLY = PosixFilePermissions.fromString("rw-------");
     private static final Set<PosixFilePermission> OWNER_ONLY_FOLDER = PosixFilePermissions.fromString("rwx------");
 
-    Path database() {
+    public Path database() {
         return path.resolve(NAME + ".mv.db");
     }
 
@@ -29,7 +29,7 @@ record DataFolder(Path path) {
         return path.resolve(NAME + ".migrating.mv.db");
     }
 
-    Path schemaMarker() {
+    public Path schemaMarker() {
         return path.resolve(NAME + ".schema");
     }
 
@@ -47,7 +47,17 @@ record DataFolder(Path path) {
         return path.resolve(NAME + ".compact");
     }
 
+    /** Hashes of accounts that were erased before a backup was put back; read by the next start. */
+    public Path erasedBefore() {
+        return path.resolve(NAME + ".erased");
+    }
+
     String url(Path database) {
+        return urlOf(database);
+    }
+
+    /** How H2 opens a file. */
+    public static String urlOf(Path database) {
         String file = database.toString();
         return "jdbc:h2:file:" + file.substring(0, file.length() - ".mv.db".length()) + DatabaseUrl.OPTIONS;
     }
@@ -60,7 +70,7 @@ record DataFolder(Path path) {
         }
     }
 
-    void ownersOnly() throws IOException {
+    public void ownersOnly() throws IOException {
         FileStore store = Files.getFileStore(path);
         if (!store.supportsFileAttributeView("posix")) {
             return;

@@ -8,14 +8,14 @@ import java.util.stream.Stream;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 
 /** The versions of the schema that this program knows. */
-final class SchemaVersions {
+public final class SchemaVersions {
     static final String SCRIPTS = "classpath:db/migration";
     private static final Pattern SCRIPT = Pattern.compile("V(\\d+)__.*\\.sql");
 
     private SchemaVersions() {}
 
     /** The greatest version among the scripts. */
-    static int newest() {
+    public static int newest() {
         try {
             return Stream.of(new PathMatchingResourcePatternResolver().getResources(SCRIPTS + "/V*.sql"))
                     .map(script -> SCRIPT.matcher(String.valueOf(script.getFilename())))

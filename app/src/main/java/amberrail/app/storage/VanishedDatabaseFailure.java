@@ -13,7 +13,7 @@ class VanishedDatabaseFailure extends AbstractFailureAnalyzer<VanishedDatabaseEx
                         ? "The folder " + cause.folder()
                                 + " holds files, but not the database amber-rail.mv.db. No new club was begun in it."
                         : "The database " + file + " is empty (0 bytes). No new club was begun in its place.",
-                "Put your last backup of amber-rail.mv.db there and start again. For a new club choose an empty folder with --data FOLDER.",
+                "Put your last backup there with ./amber restore FILE (or the file itself, if you copied it) and start again. For a new club choose an empty folder with --data FOLDER.",
                 cause);
     }
 }

@@ -75,7 +75,13 @@ class OneTimeLinksTest {
 
     private OneTimeLinks at(Instant moment) {
         AmberRailProperties properties = new AmberRailProperties(
-                Path.of("unused"), Duration.ofDays(14), DataSize.ofKilobytes(128), DataSize.ofMegabytes(4), true, 12);
+                Path.of("unused"),
+                Duration.ofDays(14),
+                DataSize.ofKilobytes(128),
+                DataSize.ofMegabytes(4),
+                true,
+                new AmberRailProperties.BackupProperties("", ""),
+                12);
         return new OneTimeLinks(invitations, properties, Clock.fixed(moment, ZoneOffset.UTC));
     }
 }

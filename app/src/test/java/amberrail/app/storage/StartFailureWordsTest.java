@@ -33,6 +33,11 @@ class StartFailureWordsTest {
                         "Another Amber Rail is running",
                         "--data"),
                 Arguments.of(
+                        new DamagedDatabaseFailure(),
+                        new UnopenedDatabaseException(DATABASE, new SQLException("file corrupted")),
+                        "damaged",
+                        "./amber restore FILE"),
+                Arguments.of(
                         new ExchangedDatabaseFailure(),
                         new ExchangedDatabaseException(),
                         "was not changed",

@@ -6,6 +6,7 @@ import amberrail.app.testing.AppTest;
 abstract class EndpointRules extends AppTest {
     static final int OK = 200;
     static final int CREATED = 201;
+    static final int ACCEPTED = 202;
     static final int NO_CONTENT = 204;
     static final int SIGNED_OUT = 401;
     static final int FORBIDDEN = 403;

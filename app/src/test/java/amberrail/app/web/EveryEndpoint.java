@@ -176,6 +176,8 @@ abstract class EveryEndpoint extends RackEndpoints {
                 new Rule("POST", "/api/v1/coaches", name, CREATED, FORBIDDEN, FORBIDDEN, FORBIDDEN),
                 coaches("GET", "/api/v1/roster", null, OK),
                 new Rule("DELETE", person + "/link", null, NO_CONTENT, FORBIDDEN, NOT_FOUND, FORBIDDEN),
+                new Rule("GET", "/api/v1/backups", null, OK, FORBIDDEN, FORBIDDEN, FORBIDDEN),
+                new Rule("POST", "/api/v1/backups", null, ACCEPTED, FORBIDDEN, FORBIDDEN, FORBIDDEN),
                 new Rule("GET", person + "/data", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("GET", person + "/data.zip", null, OK, OK, NOT_FOUND, NOT_FOUND),
                 new Rule("POST", person + "/erasure", ERASURE, NO_CONTENT, NO_CONTENT, NOT_FOUND, NOT_FOUND),

@@ -36,7 +36,7 @@ class ErasedForGoodTest {
                     "{\"name\":\"Head\",\"signInName\":\"head\",\"password\":\"" + People.PASSWORD + "\"}");
             coach.signIn("head");
             String student = coach.send("POST", "/api/v1/students", "{\"name\":\"" + NAME + "\"}")
-                    .at("/person/id")
+                    .at("/id")
                     .asText();
             String session = practised(coach, student);
             List<String> personal = List.of(NAME, NOTE, student, session);

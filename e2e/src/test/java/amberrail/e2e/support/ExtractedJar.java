@@ -5,13 +5,13 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 
 /** The packed jar laid out in a folder with a class-data archive by ./amber itself: journeys start many servers, and some start the script. */
-final class ExtractedJar {
+public final class ExtractedJar {
     /** Bean definitions worked out when the jar was built, as ./amber starts it. */
     static final String PREPARED_BEANS = "-Dspring.aot.enabled=true";
 
     private ExtractedJar() {}
 
-    static Path path() {
+    public static Path path() {
         return folder().resolve(Prepared.jar().getFileName());
     }
 
@@ -19,7 +19,7 @@ final class ExtractedJar {
         return folder().resolve("app.jsa");
     }
 
-    static String java() {
+    public static String java() {
         return Path.of(System.getProperty("java.home"), "bin", "java").toString();
     }
 

@@ -1,0 +1,178 @@
+package amberrail.e2e.journeys;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberrail.e2e.support.ExtractedJar;
+import amberrail.e2e.support.People;
+import amberrail.e2e.support.Server;
+import com.fasterxml.jackson.databind.JsonNode;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** A backup made while attempts are recorded, a database that is damaged, and the backup put back. */
+class BackupAndRestoreTest {
+    private static final Duration LIMIT = Duration.ofMinutes(2);
+
+    @TempDir
+    Path folder;
+
+    private record Restored(int code, String said) {}
+
+    private static Restored restore(String... arguments) throws Exception {
+        List<String> command = new ArrayList<>(
+                List.of(ExtractedJar.java(), "-jar", ExtractedJar.path().toString(), "restore"));
+        command.addAll(List.of(arguments));
+        Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
+        String said = new String(process.getInputStream().readAllBytes());
+        return new Restored(process.waitFor(), said);
+    }
+
+    private static ApiClient headOf(Server server) throws Exception {
+        ApiClient head = new ApiClient(server);
+        head.send("GET", "/api/v1/club", null);
+        head.send(
+                "POST",
+                "/api/v1/club/first-coach",
+                "{\"name\":\"Head\",\"signInName\":\"head\",\"password\":\"" + People.PASSWORD + "\"}");
+        head.signIn("head");
+        return head;
+    }
+
+    private static String student(ApiClient head, String name) throws Exception {
+        return head.send("POST", "/api/v1/students", "{\"name\":\"" + name + "\"}")
+                .at("/id")
+                .asText();
+    }
+
+    private static String session(ApiClient head, String student) throws Exception {
+        String table = head.send("GET", "/api/v1/tables", null).at("/0/id").asText();
+        return head.send(
+                        "POST",
+                        "/api/v1/sessions",
+                        "{\"studentIds\":[\"" + student
+                                + "\"],\"drillIds\":[\"roll-on-to-the-ring\"],\"coached\":true,\"tableId\":\"" + table
+                                + "\"}")
+                .get("id")
+                .asText();
+    }
+
+    private static Path backup(ApiClient head) throws Exception {
+        head.send("POST", "/api/v1/backups", null);
+        Instant limit = Instant.now().plus(LIMIT);
+        JsonNode state = head.send("GET", "/api/v1/backups", null);
+        while (state.get("working").asBoolean() && Instant.now().isBefore(limit)) {
+            Thread.sleep(200);
+            state = head.send("GET", "/api/v1/backups", null);
+        }
+        assertThat(state.get("problem").asText()).isEmpty();
+        assertThat(state.get("kept")).hasSize(1);
+        return Path.of(state.get("folder").asText(), state.at("/kept/0/name").asText());
+    }
+
+    @Test
+    void whatWasBackedUpWhileRecordingComesBackAfterDamage() throws Exception {
+        Path data = folder.resolve("data");
+        try (Server server = Server.start(data)) {
+            ApiClient head = headOf(server);
+            String stays = student(head, "Prudence Stays");
+            String goes = student(head, "Barnaby Goes");
+            String session = session(head, stays);
+            head.putAttempt(session, UUID.randomUUID(), 1);
+            Path backup = backup(head);
+            head.putAttempt(session, UUID.randomUUID(), 2);
+            head.send(
+                    "POST",
+                    "/api/v1/people/" + goes + "/erasure",
+                    "{\"way\":\"ERASE\",\"now\":true,\"password\":\"" + People.PASSWORD + "\"}");
+            Restored running = restore(backup.toString(), "--data", data.toString(), "--yes");
+            assertThat(running.said()).contains("Amber Rail is running").contains("Stop it first");
+            assertThat(running.code()).isEqualTo(1);
+            assertThat(head.attempts(session)).isEqualTo(2);
+            server.stop();
+
+            Restored looked = restore(backup.toString(), "--data", data.toString());
+            assertThat(looked.code()).isEqualTo(2);
+            assertThat(looked.said())
+                    .contains("3 people, 1 sessions, 1 attempts")
+                    .contains("There now: ")
+                    .contains("2 attempts")
+                    .contains("Nothing was changed");
+            Restored done = restore(backup.toString(), "--data", data.toString(), "--yes");
+            assertThat(done.said()).contains("is kept as").contains("The backup is in its place");
+            assertThat(done.code()).isZero();
+            server.restart();
+            head.signIn("head");
+            assertThat(head.attempts(session)).isEqualTo(1);
+            waitUntilErasedAgain(head);
+            server.stop();
+
+            Path database = data.resolve("amber-rail.mv.db");
+            byte[] whole = Files.readAllBytes(database);
+            Files.write(database, Arrays.copyOf(whole, whole.length / 3));
+            assertThat(server.failToStart()).contains("it is damaged").contains("./amber restore FILE");
+            Files.write(database, new byte[whole.length]);
+            assertThat(server.failToStart()).contains("it is damaged").contains("./amber restore FILE");
+            assertThat(restore(backup.toString(), "--data", data.toString(), "--yes")
+                            .said())
+                    .contains("a database that cannot be opened")
+                    .contains("The backup is in its place");
+            server.restart();
+            head.signIn("head");
+            assertThat(head.attempts(session)).isEqualTo(1);
+        }
+        try (Stream<Path> files = Files.list(data)) {
+            assertThat(files.filter(file -> file.getFileName().toString().contains(".replaced-")))
+                    .isNotEmpty();
+        }
+    }
+
+    /** Whoever was erased after the backup does not come back with it. */
+    private static void waitUntilErasedAgain(ApiClient head) throws Exception {
+        Instant limit = Instant.now().plus(LIMIT);
+        while (head.send("GET", "/api/v1/students", null).size() > 1
+                && Instant.now().isBefore(limit)) {
+            Thread.sleep(500);
+        }
+        assertThat(head.send("GET", "/api/v1/students", null).findValuesAsText("name"))
+                .containsExactly("Prudence Stays");
+    }
+
+    @Test
+    void anEncryptedOneOpensForItsPassphraseAlone() throws Exception {
+        Path phrase = Files.writeString(folder.resolve("phrase"), "amber light on green cloth\n");
+        Path other = Files.writeString(folder.resolve("other"), "green light on amber cloth\n");
+        Path elsewhere = folder.resolve("elsewhere");
+        Path data = folder.resolve("data");
+        Path backup;
+        try (Server server =
+                Server.start(data, "--amber.backup.folder=" + elsewhere, "--amber.backup.passphrase-file=" + phrase)) {
+            ApiClient head = headOf(server);
+            student(head, "Prudence Stays");
+            backup = backup(head);
+        }
+        assertThat(backup.getParent()).isEqualTo(elsewhere);
+        String fresh = folder.resolve("fresh").toString();
+        assertThat(restore(backup.toString(), "--data", fresh, "--yes").said()).contains("is encrypted");
+        assertThat(restore(backup.toString(), "--data", fresh, "--yes", "--passphrase-file", other.toString())
+                        .said())
+                .contains("The passphrase is not that of");
+        assertThat(Files.exists(Path.of(fresh).resolve("amber-rail.mv.db"))).isFalse();
+        Restored done = restore(backup.toString(), "--data", fresh, "--yes", "--passphrase-file", phrase.toString());
+        assertThat(done.said()).contains("2 people");
+        assertThat(done.code()).isZero();
+        try (Server server = Server.start(Path.of(fresh))) {
+            ApiClient head = new ApiClient(server);
+            head.signIn("head");
+            assertThat(head.send("GET", "/api/v1/students", null)).hasSize(1);
+        }
+    }
+}
