@@ -90,6 +90,7 @@ async function erased(now: boolean): Promise<void> {
   max-width: 980px;
 }
 .first {
+  margin-top: 6px;
   font-size: 20px;
   font-weight: 600;
 }

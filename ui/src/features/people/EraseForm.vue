@@ -60,7 +60,8 @@ async function send(): Promise<void> {
       <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
       <Button
         type="submit"
-        severity="danger"
+        severity="secondary"
+        class="erase"
         :label="t('data.erase.ask')"
         :loading="busy"
         :disabled="!values.password"
@@ -94,6 +95,10 @@ form {
   display: grid;
   gap: 4px;
   width: min(420px, 100%);
+}
+.erase {
+  border-color: var(--brick-text);
+  color: var(--brick-text);
 }
 .problem {
   color: var(--brick-text);

@@ -70,7 +70,7 @@ async function change(part: Partial<Preferences>): Promise<void> {
         <SignInList ref="signIns" />
         <BackupPart v-if="signedIn.me?.person.headCoach" />
         <h2>{{ t('data.title') }}</h2>
-        <p>
+        <p class="bare">
           <RouterLink :to="`/people/${signedIn.me?.person.id}/data`">{{ t('data.titleOwn') }}</RouterLink>
         </p>
       </div>
