@@ -65,18 +65,16 @@ final class PersonalTables {
     /** Handled by a rule of their own: a cue loses its owner, the founder does not go. */
     static final List<Column> BY_THEMSELVES = columns("cue.owner_id", "club_founder.account_id");
 
-    /** Words that somebody wrote, where a name may stand. */
+    /** Words that somebody typed, in tables by {@code id}; notes inside attempts' revisions and names in notices are {@link Names}' own. */
     static final List<Column> FREE_TEXTS = columns(
             "practice_session.note",
             "attempt.note",
-            "attempt_revision.body",
             "practice_plan.title",
             "practice_block.title",
             "calendar_entry.title",
             "rack.note",
             "rack_layout.name",
-            "kit_figures.note",
-            "account_notice.by_name");
+            "kit_figures.note");
 
     private PersonalTables() {}
 

@@ -2,6 +2,7 @@ package amberrail.app.racks;
 
 import amberrail.app.people.SignedIn;
 import amberrail.app.web.BackgroundThread;
+import amberrail.app.web.Missing;
 import amberrail.core.rack.RackChance;
 import amberrail.core.rack.RackPosition;
 import amberrail.core.rack.RackStudent;
@@ -58,6 +59,8 @@ class RackWorth {
                 racks.findById(rackId).filter(rack -> rack.chance == null).ifPresent(rack -> workOut(who, rack));
             } catch (CancellationException stopped) {
                 LOG.info("what the rack {} is worth is worked out when somebody looks at it again", rackId);
+            } catch (Missing gone) {
+                LOG.info("a rack was erased while what it is worth was worked out");
             } catch (RuntimeException | Error failed) {
                 LOG.error("what the rack {} is worth cannot be worked out", rackId, failed);
             } finally {

@@ -24,6 +24,8 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
@@ -275,6 +277,25 @@ class PersonalDataTest extends AppTest {
         read(coach, "/api/v1/calendar?from=" + today + "&to=" + today.plusDays(7))
                 .andExpect(status().isOk());
         read(coach, "/api/v1/students").andExpect(status().isOk());
+    }
+
+    /** Called like a word of the stored documents, or like a part of everyday words. */
+    @ParameterizedTest
+    @ValueSource(strings = {"revision", "Al", "%", "note\\", "a', '"})
+    void nobodysNameBreaksWhatOthersKeep(String odd) throws Exception {
+        SignedIn named = people.accept(people.addStudent(coach, odd).token(), Club.anyName(), Club.PASSWORD);
+        put(coach, Map.of("note", "Also the revision of Zoë"), "/api/v1/sessions/{s}/note", session);
+        JsonNode before = tree(read(coach, "/api/v1/sessions/{s}", session));
+        erase(named, named, "ERASE", true, Club.PASSWORD).andExpect(status().isNoContent());
+        JsonNode after = tree(read(coach, "/api/v1/sessions/{s}", session));
+        assertThat(after.get("session")).isEqualTo(before.get("session"));
+        assertThat(after.get("attempts")).isEqualTo(before.get("attempts"));
+        JsonNode trail = tree(read(
+                coach,
+                "/api/v1/sessions/{s}/attempts/{id}/revisions",
+                session,
+                before.at("/attempts/0/id").asText()));
+        assertThat(trail).hasSize(1);
     }
 
     @Test
