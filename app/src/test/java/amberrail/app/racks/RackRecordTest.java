@@ -50,7 +50,7 @@ class RackRecordTest extends RackSetUp {
 
     @Test
     void aLineUpScoresAndItsColoursComeBack() throws Exception {
-        table = newTable("snooker-12ft");
+        table = tableOf("snooker-12ft");
         Map<String, Object> asked = Map.of(
                 "tableId", table, "studentId", student.accountId(), "rules", RULES, "game", "lineUp-6", "seed", 1);
         JsonNode spots = tree(post(student, asked, "/api/v1/racks/made-up"));

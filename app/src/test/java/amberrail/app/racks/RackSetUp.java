@@ -10,7 +10,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.test.web.servlet.ResultActions;
 
-/** A coach, a student and a table of their own, and what is sent of racks. */
+/** A coach, a student of their own and a table, and what is sent of racks. */
 abstract class RackSetUp extends AppTest {
     static final Map<String, Object> RULES =
             Map.of("breakPotsCount", true, "cueBallBehindLine", false, "foulEnds", true);
@@ -25,11 +25,18 @@ abstract class RackSetUp extends AppTest {
     void aStudentAndATable() throws Exception {
         coach = club.newCoach();
         student = club.newStudentOf(coach);
-        table = newTable("pool-9ft");
+        table = tableOf("pool-9ft");
     }
 
-    String newTable(String preset) throws Exception {
-        Map<String, Object> body = Map.of("name", "Table " + UUID.randomUUID(), "presetId", preset);
+    /** One for all tests: a club has only so many tables. */
+    String tableOf(String preset) throws Exception {
+        String name = "Racks on " + preset;
+        for (JsonNode one : tree(read(coach, "/api/v1/tables"))) {
+            if (one.get("name").asText().equals(name)) {
+                return one.get("id").asText();
+            }
+        }
+        Map<String, Object> body = Map.of("name", name, "presetId", preset);
         return tree(post(coach, body, "/api/v1/kit/tables")).get("id").asText();
     }
 
