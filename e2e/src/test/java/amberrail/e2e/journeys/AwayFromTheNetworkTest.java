@@ -159,7 +159,11 @@ class AwayFromTheNetworkTest extends Journey {
         two.navigate("/table/" + first.sessionId());
         RecordingPage second = new RecordingPage(two).atTheFirstStation();
         assertThat(second.marks()).hasCount(1);
-        two.keyboard().press("1");
+        // "Everything saved" stands there before the key, too: the answer is what to wait for.
+        two.waitForResponse(
+                answer ->
+                        answer.request().method().equals("PUT") && answer.url().contains("/attempts/"),
+                () -> two.keyboard().press("1"));
         assertThat(second.sync()).hasText("Everything saved");
         one.keyboard().press("2");
         assertThat(one.getByText("was changed on another device")).isVisible();
