@@ -47,7 +47,6 @@ label {
   font-weight: 600;
 }
 .problem {
-  color: var(--brick-text);
   margin: 0;
 }
 </style>

@@ -80,7 +80,4 @@ label {
   width: 6.5em;
   font-variant-numeric: tabular-nums;
 }
-.problem {
-  color: var(--brick-text);
-}
 </style>

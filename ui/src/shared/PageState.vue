@@ -17,6 +17,7 @@ defineEmits<{ retry: [] }>()
 
 <style scoped>
 .problem {
+  color: var(--ink);
   display: flex;
   gap: 16px;
   align-items: center;

@@ -108,7 +108,4 @@ function left({ free, unreadable }: BusyLook): string {
   gap: 6px;
   font-weight: 600;
 }
-.problem {
-  color: var(--brick-text);
-}
 </style>

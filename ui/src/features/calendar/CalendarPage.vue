@@ -192,9 +192,6 @@ function planIt(one: Occurrence): void {
 </template>
 
 <style scoped>
-.page {
-  padding: 20px 24px;
-}
 header {
   display: flex;
   flex-wrap: wrap;
@@ -219,13 +216,5 @@ h1 {
   display: flex;
   flex-wrap: wrap;
   gap: 10px;
-}
-.problem {
-  color: var(--brick-text);
-}
-@media (max-width: 620px) {
-  .page {
-    padding: 12px;
-  }
 }
 </style>

@@ -62,7 +62,4 @@ async function save(): Promise<void> {
   gap: 6px 12px;
   align-items: center;
 }
-.problem {
-  color: var(--brick-text);
-}
 </style>

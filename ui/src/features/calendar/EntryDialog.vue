@@ -227,9 +227,6 @@ label:not(.check) {
   flex-wrap: wrap;
   gap: 10px;
 }
-.problem {
-  color: var(--brick-text);
-}
 @media (max-width: 480px) {
   .fields {
     grid-template-columns: minmax(0, 1fr);

@@ -87,7 +87,4 @@ function day(moment: string): string {
 .address .p-inputtext {
   flex: 1 1 240px;
 }
-.problem {
-  color: var(--brick-text);
-}
 </style>

@@ -81,7 +81,4 @@ const bringBack = () =>
 p {
   margin: 0;
 }
-.problem {
-  color: var(--brick-text);
-}
 </style>

@@ -46,9 +46,6 @@ summary {
   cursor: pointer;
   color: var(--amber-text);
 }
-.problem {
-  color: var(--brick-text);
-}
 progress {
   accent-color: var(--amber);
 }

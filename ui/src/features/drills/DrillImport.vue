@@ -101,9 +101,6 @@ function close(): void {
   padding: 6px 0;
   border-top: 1px solid var(--hairline);
 }
-.problem {
-  color: var(--brick-text);
-}
 .end {
   text-align: right;
   margin: 12px 0 0;

@@ -249,9 +249,6 @@ label {
   background: var(--slate);
   color: var(--paper);
 }
-.problem {
-  color: var(--brick-text);
-}
 @media (max-width: 900px) {
   .figures {
     grid-row: auto;

@@ -162,9 +162,6 @@ header p {
   align-items: center;
   margin-left: auto;
 }
-.problem {
-  color: var(--brick-text);
-}
 .cards {
   list-style: none;
   padding: 0;

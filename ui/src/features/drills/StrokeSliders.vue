@@ -74,7 +74,6 @@ p {
   margin: 0 10px;
 }
 .problem {
-  color: var(--brick-text);
   font-weight: 600;
 }
 </style>

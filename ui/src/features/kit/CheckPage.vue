@@ -247,9 +247,6 @@ h3 {
   margin: 8px 0 0;
   font-size: 16px;
 }
-.problem {
-  color: var(--brick-text);
-}
 summary {
   min-height: 44px;
   cursor: pointer;

@@ -77,6 +77,16 @@ async function done(): Promise<void> {
   newTable.value = false
   await reload()
 }
+
+/** How the numbers came to be, and the cloth. */
+function known({ source, since, clothName }: (typeof tables.value)[number]): string {
+  return [
+    source === 'PRESET' ? '' : `${words.source(source, since)}.`,
+    clothName ? `${t('kit.cloth')}: ${clothName}.` : '',
+  ]
+    .filter(Boolean)
+    .join(' ')
+}
 </script>
 
 <template>
@@ -98,10 +108,7 @@ async function done(): Promise<void> {
             <span>
               {{ table.verdict ? words.verdict(table.verdict) : t('kit.neverChecked') }}
               <span class="small quiet">
-                <template v-if="table.source !== 'PRESET'"
-                  >{{ words.source(table.source, table.since) }}.</template
-                >
-                <template v-if="table.clothName"> {{ t('kit.cloth') }}: {{ table.clothName }}.</template>
+                {{ known(table) }}
               </span>
             </span>
             <Button
@@ -197,7 +204,6 @@ async function done(): Promise<void> {
 
 <style scoped>
 .page {
-  padding: 20px 24px;
   max-width: 1200px;
 }
 section {
@@ -216,18 +222,12 @@ section {
 .name {
   font-weight: 600;
 }
-.problem {
-  color: var(--brick-text);
-}
 summary {
   min-height: 44px;
   margin-top: 20px;
   cursor: pointer;
 }
 @media (max-width: 760px) {
-  .page {
-    padding: 12px;
-  }
   .rows :deep(li),
   .rows > li {
     grid-template-columns: minmax(0, 1fr);

@@ -307,9 +307,6 @@ async function putAway(): Promise<void> {
   align-items: center;
   min-height: 44px;
 }
-.problem {
-  color: var(--brick-text);
-}
 @media (max-width: 900px) {
   .page {
     padding: 12px;

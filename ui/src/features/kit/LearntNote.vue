@@ -102,7 +102,4 @@ async function take(): Promise<void> {
 .take {
   justify-self: start;
 }
-.problem {
-  color: var(--brick-text);
-}
 </style>

@@ -152,7 +152,4 @@ onUnmounted(() => {
   font-size: 44px;
   line-height: 1;
 }
-.problem {
-  color: var(--brick-text);
-}
 </style>

@@ -169,7 +169,4 @@ function mend(one: KitReading): void {
   flex-wrap: wrap;
   gap: 8px;
 }
-.problem {
-  color: var(--brick-text);
-}
 </style>

@@ -213,9 +213,6 @@ nav button[aria-pressed='true'] {
 .cloth :deep(svg) {
   height: auto;
 }
-.problem {
-  color: var(--brick-text);
-}
 details {
   margin-top: 10px;
 }

@@ -8,6 +8,7 @@ import { useSignedIn } from '@/device/useSignedIn'
 import { mediumDay } from '@/shared/days'
 import PageState from '@/shared/PageState.vue'
 import { useAction } from '@/shared/useAction'
+import { useOneTimeLinks } from '@/shared/useOneTimeLinks'
 import { useLoad } from '@/shared/useLoad'
 import EraseForm from './EraseForm.vue'
 import KeptTable from './KeptTable.vue'
@@ -54,6 +55,7 @@ async function callOff(): Promise<void> {
 /** Whoever is gone has no page any more. */
 async function erased(now: boolean): Promise<void> {
   if (!now) return reload()
+  useOneTimeLinks().putAside(props.id)
   if (own.value) await signedIn.signOut()
   await router.push(own.value ? '/sign-in' : '/people')
 }
@@ -86,7 +88,6 @@ async function erased(now: boolean): Promise<void> {
 
 <style scoped>
 .page {
-  padding: 20px 24px;
   max-width: 980px;
 }
 .first {
@@ -105,13 +106,5 @@ async function erased(now: boolean): Promise<void> {
 }
 .hint {
   margin-left: 12px;
-}
-.problem {
-  color: var(--brick-text);
-}
-@media (max-width: 620px) {
-  .page {
-    padding: 12px;
-  }
 }
 </style>

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
-import InputText from 'primevue/inputtext'
 import SelectButton from 'primevue/selectbutton'
 import { computed, reactive } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
 import type { ErasureAsked } from '@/api/types'
+import PasswordField from '@/shared/PasswordField.vue'
 import { useAction } from '@/shared/useAction'
 
 /** Asks for somebody to be erased; folded, since it is seldom wanted. */
@@ -47,16 +47,13 @@ async function send(): Promise<void> {
       <label class="check"
         ><Checkbox v-model="values.now" binary /> <span>{{ t('data.erase.now') }}</span></label
       >
-      <label class="password">
-        {{ t('data.erase.password') }}
-        <InputText
-          v-model="values.password"
-          type="password"
-          autocomplete="current-password"
-          :invalid="field === 'password'"
-          fluid
-        />
-      </label>
+      <PasswordField
+        v-model="values.password"
+        class="password"
+        :label="t('data.erase.password')"
+        kind="current"
+        :invalid="field === 'password'"
+      />
       <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
       <Button
         type="submit"
@@ -92,15 +89,10 @@ form {
   min-height: 44px;
 }
 .password {
-  display: grid;
-  gap: 4px;
   width: min(420px, 100%);
 }
 .erase {
   border-color: var(--brick-text);
-  color: var(--brick-text);
-}
-.problem {
   color: var(--brick-text);
 }
 </style>

@@ -87,7 +87,6 @@ const addStudent = (name: string) => answer(api.POST('/api/v1/students', { body:
 
 <style scoped>
 .page {
-  padding: 20px 24px;
   max-width: 1240px;
 }
 h2 {
@@ -104,10 +103,5 @@ summary {
 .refusal {
   color: var(--brick-text);
   font-weight: 600;
-}
-@media (max-width: 620px) {
-  .page {
-    padding: 12px;
-  }
 }
 </style>

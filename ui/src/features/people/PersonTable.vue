@@ -121,7 +121,6 @@ function others(entry: RosterEntry): Person[] {
             />
             <RouterLink
               v-if="mayLook(entry)"
-              class="choice-key"
               :to="`/people/${entry.id}/data`"
               :aria-label="$t('people.dataOf', { name: entry.name })"
               >{{ $t('people.data') }}</RouterLink

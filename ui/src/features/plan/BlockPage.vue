@@ -180,7 +180,6 @@ const name = computed(() => block.value?.studentName ?? hand.hand.studentName ??
 
 <style scoped>
 .page {
-  padding: 20px 24px;
   max-width: 1100px;
 }
 header {
@@ -193,13 +192,5 @@ header {
   display: flex;
   gap: 10px;
   align-items: center;
-}
-.problem {
-  color: var(--brick-text);
-}
-@media (max-width: 620px) {
-  .page {
-    padding: 12px;
-  }
 }
 </style>

@@ -152,7 +152,6 @@ function nameOf(weight: number): Weight {
 
 <style scoped>
 .page {
-  padding: 20px 24px;
   max-width: 1200px;
 }
 .row {
@@ -180,13 +179,7 @@ function nameOf(weight: number): Weight {
 .said {
   margin-left: 14px;
 }
-.problem {
-  color: var(--brick-text);
-}
 @media (max-width: 900px) {
-  .page {
-    padding: 12px;
-  }
   .row {
     grid-template-columns: 1fr 1fr;
   }

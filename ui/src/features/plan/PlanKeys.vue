@@ -111,7 +111,4 @@ async function archive(): Promise<void> {
   flex-wrap: wrap;
   gap: 8px;
 }
-.problem {
-  color: var(--brick-text);
-}
 </style>

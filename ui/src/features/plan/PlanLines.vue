@@ -225,9 +225,6 @@ li.over {
   background: var(--amber-lit);
   color: var(--on-amber);
 }
-.problem {
-  color: var(--brick-text);
-}
 @media (max-width: 1000px) {
   li {
     grid-template-columns: 34px minmax(0, 1fr) auto;

@@ -194,9 +194,6 @@ onBeforeRouteLeave(() => (plan.dirty.value && mine.value ? window.confirm(t('pla
 </template>
 
 <style scoped>
-.page {
-  padding: 20px 24px;
-}
 header {
   display: flex;
   flex-wrap: wrap;
@@ -213,13 +210,7 @@ header {
   flex-wrap: wrap;
   gap: 10px;
 }
-.problem {
-  color: var(--brick-text);
-}
 @media (max-width: 900px) {
-  .page {
-    padding: 12px;
-  }
   .columns {
     grid-template-columns: minmax(0, 1fr);
   }

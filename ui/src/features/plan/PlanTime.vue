@@ -69,7 +69,4 @@ li {
   height: 12px;
   background: var(--amber);
 }
-.problem {
-  color: var(--brick-text);
-}
 </style>

@@ -147,7 +147,6 @@ function isFinished(plan: Plan): boolean {
 
 <style scoped>
 .page {
-  padding: 20px 24px;
   max-width: 1100px;
 }
 header {
@@ -172,13 +171,7 @@ li {
   font-size: 18px;
   margin-right: 12px;
 }
-.problem {
-  color: var(--brick-text);
-}
 @media (max-width: 620px) {
-  .page {
-    padding: 12px;
-  }
   li {
     grid-template-columns: minmax(0, 1fr) auto;
   }

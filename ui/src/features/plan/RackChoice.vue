@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import Select from 'primevue/select'
-import { computed, ref, watch } from 'vue'
+import { computed, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
 import type { PlanItem } from '@/api/types'
+import AddField from '@/shared/AddField.vue'
 import { rackLine, useGameName } from '@/shared/useGameName'
 import { useLoad } from '@/shared/useLoad'
 import type { PlanDraft } from './usePlanDraft'
@@ -13,7 +13,6 @@ const props = defineProps<{ plan: PlanDraft }>()
 const emit = defineEmits<{ chosen: [{ item: PlanItem }] }>()
 const { t } = useI18n()
 const gameName = useGameName()
-const picked = ref<string>()
 const USUAL_RACKS = 3
 const MINUTES_A_RACK = 5
 
@@ -38,19 +37,9 @@ function choose(drillId: string): void {
   emit('chosen', {
     item: { drillId, role: 'TEST', minutes, tries: USUAL_RACKS, locked: true, places: [] },
   })
-  picked.value = undefined
 }
 </script>
 
 <template>
-  <Select
-    v-if="choices.length"
-    v-model="picked"
-    :options="choices"
-    option-label="name"
-    option-value="id"
-    :aria-label="t('plan.chooseRacks')"
-    :placeholder="t('plan.chooseRacks')"
-    @update:model-value="choose"
-  />
+  <AddField :label="t('plan.chooseRacks')" :options="choices" @chosen="choose" />
 </template>

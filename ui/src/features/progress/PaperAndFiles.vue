@@ -157,7 +157,4 @@ label {
   display: grid;
   gap: 6px;
 }
-.problem {
-  color: var(--brick-text);
-}
 </style>

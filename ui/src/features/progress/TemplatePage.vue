@@ -266,9 +266,6 @@ dd {
   padding: 0 8px;
   margin: 4px 4px 0 0;
 }
-.problem {
-  color: var(--brick-text);
-}
 @media (max-width: 900px) {
   .parts {
     grid-template-columns: minmax(0, 1fr);

@@ -104,6 +104,16 @@ const BREAK_OUTS = ['HIT', 'MISSED'] as const
 const toDriveFree = computed(
   () => !state.value?.end && shot.asProposed.value && shot.step.value?.reason === 'BREAKS_OPEN',
 )
+/** What is left, and what is known of the whole, in short sentences. */
+const standing = computed(() => {
+  const points = state.value?.points ?? 0
+  return [
+    `${t('racks.left', { n: left.value }, left.value)}.`,
+    ...(points ? [`${t('racks.points', { n: points }, points)}.`] : []),
+    ...(chance.value === undefined ? [] : [t('racks.layoutChance', { n: percent(chance.value) })]),
+  ].join(' ')
+})
+
 const KEYS: RackOutcome[] = [
   'MISSED_THICK',
   'MISSED_THIN',
@@ -172,24 +182,16 @@ async function again(): Promise<void> {
           <LookingAt v-if="view" :students="[{ id: view.row.studentId, name: view.row.studentName }]" />
           <p class="bare state" role="status">
             <template v-if="state.end"
-              ><strong>{{ words.end(state.end) }}</strong>
-              {{ t('racks.endLine', { potted: state.potted, left }, left) }}</template
+              ><strong>{{ words.end(state.end) }}</strong
+              >. {{ t('racks.down', { n: state.potted }, state.potted) }}.</template
             >
             <template v-else-if="inHand">{{ t('racks.placeCue') }}</template>
             <template v-else>
-              <strong>{{ words.ball(shot.ball.value ?? '') }}</strong>
-              <template v-if="shot.pocket.value"> {{ words.into(shot.pocket.value) }}</template>.
-              {{ t('racks.tapWhere') }}
+              <strong>{{ words.ball(shot.ball.value ?? '') }}</strong>{{
+                shot.pocket.value ? ` ${words.into(shot.pocket.value)}` : ''
+              }}. {{ t('racks.tapWhere') }}
             </template>
-            <span class="quiet">
-              {{ t('racks.left', { n: left }, left) }}
-              <template v-if="state.points">
-                {{ t('racks.points', { n: state.points }, state.points) }}</template
-              >
-              <template v-if="chance !== undefined">
-                {{ t('racks.layoutChance', { n: percent(chance) }) }}</template
-              >
-            </span>
+            <span class="quiet">{{ standing }}</span>
           </p>
           <p v-if="kept.refused" role="alert" class="problem">{{ kept.refused }}</p>
           <p v-else-if="away" role="status" class="bare quiet">{{ t('racks.waiting', { n: waiting }) }}</p>

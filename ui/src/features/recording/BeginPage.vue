@@ -152,7 +152,6 @@ async function begin(): Promise<void> {
 
 <style scoped>
 .page {
-  padding: 20px 24px;
   max-width: 640px;
 }
 form {
@@ -184,8 +183,5 @@ legend {
   gap: 10px;
   align-items: center;
   min-height: 44px;
-}
-.problem {
-  color: var(--brick-text);
 }
 </style>

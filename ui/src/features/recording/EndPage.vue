@@ -69,7 +69,6 @@ async function reopen(): Promise<void> {
 
 <style scoped>
 .page {
-  padding: 20px 24px;
   max-width: 1000px;
 }
 .note {

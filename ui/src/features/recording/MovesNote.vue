@@ -54,8 +54,8 @@ const moves = computed(() =>
         },
       )
     }}</strong>
-    <span v-if="moves.length"> {{ t('recording.step.move') }} {{ moves.join('; ') }}.</span>
-    <span v-if="away.length"> {{ t('recording.step.away') }} {{ away.join(', ') }}.</span>
+    <span v-if="moves.length">{{ t('recording.step.move') }} {{ moves.join('; ') }}.</span>
+    <span v-if="away.length">{{ t('recording.step.away') }} {{ away.join(', ') }}.</span>
     <span v-if="!moves.length && !away.length && step.why !== 'LAST_TIME'">
       {{ t('recording.step.same') }}</span
     >
@@ -74,7 +74,8 @@ const moves = computed(() =>
   background: var(--paper-raised);
   font-size: 17px;
 }
-strong {
+strong,
+span {
   margin-right: 6px;
 }
 .link {

@@ -191,7 +191,4 @@ h2 {
   align-items: center;
   min-height: 44px;
 }
-.problem {
-  color: var(--brick-text);
-}
 </style>

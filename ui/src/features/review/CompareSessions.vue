@@ -195,9 +195,6 @@ figure {
   flex-wrap: wrap;
   gap: 8px 20px;
 }
-.problem {
-  color: var(--brick-text);
-}
 @media (max-width: 620px) {
   .maps {
     grid-template-columns: 1fr;

@@ -161,9 +161,6 @@ function review(one: ListedSession) {
 </template>
 
 <style scoped>
-.page {
-  padding: 20px 24px;
-}
 .scroll {
   overflow-x: auto;
 }

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import InputText from 'primevue/inputtext'
 import { reactive, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
+import PasswordField from '@/shared/PasswordField.vue'
 import { useAction } from '@/shared/useAction'
 
 /** Another password for whoever knows the present one; all their other sign-ins end. */
@@ -25,26 +25,13 @@ async function send(): Promise<void> {
 <template>
   <form novalidate @submit.prevent="send">
     <h2>{{ t('account.password') }}</h2>
-    <label>
-      {{ t('account.old') }}
-      <InputText
-        v-model="values.old"
-        type="password"
-        autocomplete="current-password"
-        :invalid="field === 'old'"
-        fluid
-      />
-    </label>
-    <label>
-      {{ t('account.new') }}
-      <InputText
-        v-model="values.password"
-        type="password"
-        autocomplete="new-password"
-        :invalid="field === 'password'"
-        fluid
-      />
-    </label>
+    <PasswordField v-model="values.old" :label="t('account.old')" kind="current" :invalid="field === 'old'" />
+    <PasswordField
+      v-model="values.password"
+      :label="t('account.new')"
+      kind="new"
+      :invalid="field === 'password'"
+    />
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
     <p v-else-if="changed" role="status">{{ t('account.passwordChanged') }}</p>
     <Button
@@ -63,15 +50,10 @@ form {
   gap: 12px;
   max-width: 420px;
 }
-label {
-  display: grid;
-  gap: 4px;
-}
 p {
   margin: 0;
 }
 .problem {
-  color: var(--brick-text);
   font-weight: 600;
 }
 </style>

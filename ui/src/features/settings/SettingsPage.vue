@@ -79,9 +79,6 @@ async function change(part: Partial<Preferences>): Promise<void> {
 </template>
 
 <style scoped>
-.page {
-  padding: 20px 24px;
-}
 section {
   margin: 16px 0;
 }

@@ -68,7 +68,4 @@ li {
   color: var(--amber-text);
   font-weight: 600;
 }
-.problem {
-  color: var(--brick-text);
-}
 </style>

@@ -2,6 +2,7 @@
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import { reactive } from 'vue'
+import PasswordField from '@/shared/PasswordField.vue'
 import { useAction } from '@/shared/useAction'
 
 /** Sign-in name and password, and a name where somebody is new. A problem stands at its field; what was typed stays. */
@@ -38,18 +39,15 @@ const { busy, problem, field, run } = useAction()
       />
       <span v-if="field === 'signInName'" class="problem" role="alert">{{ problem }}</span>
     </label>
-    <label>
-      {{ passwordLabel }}
-      <InputText
+    <div class="password">
+      <PasswordField
         v-model="values.password"
-        type="password"
-        name="password"
-        :autocomplete="known ? 'current-password' : 'new-password'"
+        :label="passwordLabel"
+        :kind="known ? 'current' : 'new'"
         :invalid="field === 'password'"
-        fluid
       />
       <span v-if="field === 'password'" class="problem" role="alert">{{ problem }}</span>
-    </label>
+    </div>
     <p v-if="problem && !['name', 'signInName', 'password'].includes(field)" class="problem" role="alert">
       {{ problem }}
     </p>
@@ -68,8 +66,10 @@ label {
   gap: 4px;
   font-weight: 600;
 }
+.password {
+  font-weight: 600;
+}
 .problem {
-  color: var(--brick-text);
   font-weight: 600;
   margin: 0;
 }

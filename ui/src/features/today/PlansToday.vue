@@ -128,7 +128,4 @@ a {
   font-weight: 600;
   margin-right: 10px;
 }
-.problem {
-  color: var(--brick-text);
-}
 </style>

@@ -210,7 +210,6 @@ async function another(): Promise<void> {
   color: var(--on-amber);
 }
 .problem {
-  color: var(--brick-text);
   margin: 0;
 }
 @media (max-width: 900px) {

@@ -71,15 +71,7 @@ async function addStudent(name: string) {
 </template>
 
 <style scoped>
-.page {
-  padding: 20px 24px;
-}
 .students {
   margin: 12px 0 24px;
-}
-@media (max-width: 620px) {
-  .page {
-    padding: 12px;
-  }
 }
 </style>

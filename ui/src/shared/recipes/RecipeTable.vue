@@ -214,7 +214,4 @@ th .link {
 .chosen {
   background: var(--paper-raised);
 }
-.problem {
-  color: var(--brick-text);
-}
 </style>

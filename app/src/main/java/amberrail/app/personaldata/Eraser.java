@@ -39,7 +39,7 @@ class Eraser {
         List<UUID> plans = shared.of(Shared.PLANS, id);
         deleteShots(id);
         sessions.forEach(one -> leaveSession(one, id));
-        plans.forEach(one -> leavePlan(one, id));
+        plans.forEach(one -> shared.leave(Shared.PLANS, one, id));
         deleteTheirs(id);
         takeOut(who, former.writer(), sessions, plans);
     }
@@ -75,7 +75,7 @@ class Eraser {
     private void takeOut(Leaving who, UUID instead, List<UUID> sessions, List<UUID> plans) {
         UUID id = who.id();
         List<UUID> entries = shared.of(Shared.CALENDAR, id);
-        entries.forEach(one -> leaveEntry(one, id));
+        entries.forEach(one -> shared.leave(Shared.CALENDAR, one, id));
         names.exchange(id, instead, sessions, plans);
         names.takeOut(who.name(), Shared.SESSIONS, "note", sessions);
         names.takeOut(who.name(), Shared.PLANS, "title", plans);
@@ -119,35 +119,11 @@ class Eraser {
         PersonalTables.THEIRS.forEach(column -> delete(column, id));
     }
 
+    /** A session in which others stay has changed for whoever looks at it. */
     private void leaveSession(UUID session, UUID id) {
         update("delete from station_result where session_id = ? and student_id = ?", session, id);
-        if (shared.hasOthers(Shared.SESSIONS, session, id)) {
-            shared.leave(Shared.SESSIONS, session, id);
-            update("update practice_session set version = version + 1 where id = ?", session);
-            return;
-        }
-        for (String table : List.of("session_student", "session_stretch", "session_drill", "station_result")) {
-            update("delete from " + table + " where session_id = ?", session);
-        }
-        update("delete from practice_session where id = ?", session);
-    }
-
-    private void leavePlan(UUID plan, UUID id) {
-        if (shared.hasOthers(Shared.PLANS, plan, id)) {
-            shared.leave(Shared.PLANS, plan, id);
-            return;
-        }
-        update("delete from practice_plan_student where plan_id = ?", plan);
-        update("delete from practice_plan where id = ?", plan);
-    }
-
-    private void leaveEntry(UUID entry, UUID id) {
-        if (shared.hasOthers(Shared.CALENDAR, entry, id)) {
-            shared.leave(Shared.CALENDAR, entry, id);
-            return;
-        }
-        update("delete from calendar_entry_student where entry_id = ?", entry);
-        update("delete from calendar_entry where id = ?", entry);
+        update("update practice_session set version = version + 1 where id = ?", session);
+        shared.leave(Shared.SESSIONS, session, id);
     }
 
     /** A student's own entries are nobody else's. */

@@ -358,7 +358,7 @@ class PersonalDataTest extends AppTest {
     }
 
     @Test
-    void ACoachWhoGoesLeavesTheirStudentsRecordsWhole() throws Exception {
+    void aCoachWhoGoesLeavesTheirStudentsRecordsWhole() throws Exception {
         SignedIn second = club.newCoach();
         for (SignedIn one : List.of(student, other)) {
             put(club.head(), "{}", "/api/v1/students/{s}/coaches/{c}", one.accountId(), second.accountId())

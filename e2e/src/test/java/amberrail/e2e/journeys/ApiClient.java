@@ -15,6 +15,8 @@ import java.util.UUID;
 
 /** A device without a screen: signs in and writes attempts over HTTP. */
 final class ApiClient {
+    static final String HEAD = "head";
+
     private final Server server;
     private final CookieManager cookies = new CookieManager();
     private final HttpClient http =
@@ -30,11 +32,41 @@ final class ApiClient {
         send("POST", "/api/v1/sign-in", "{\"signInName\":\"" + name + "\",\"password\":\"" + People.PASSWORD + "\"}");
     }
 
+    /** The first coach of a club without anybody, signed in as {@value #HEAD}. */
+    static ApiClient ofNewClub(Server server) throws Exception {
+        ApiClient head = new ApiClient(server);
+        head.send("GET", "/api/v1/club", null);
+        head.send(
+                "POST",
+                "/api/v1/club/first-coach",
+                "{\"name\":\"Head\",\"signInName\":\"" + HEAD + "\",\"password\":\"" + People.PASSWORD + "\"}");
+        head.signIn(HEAD);
+        return head;
+    }
+
+    /** The new student's id. */
+    String addStudent(String name) throws Exception {
+        return send("POST", "/api/v1/students", "{\"name\":\"" + name + "\"}")
+                .get("id")
+                .asText();
+    }
+
+    void eraseNow(String person) throws Exception {
+        send(
+                "POST",
+                "/api/v1/people/" + person + "/erasure",
+                "{\"way\":\"ERASE\",\"now\":true,\"password\":\"" + People.PASSWORD + "\"}");
+    }
+
+    /** Of whoever is signed in. */
     String beginSession() throws Exception {
-        String student = send("GET", "/api/v1/me", null).at("/person/id").asText();
+        return beginSession(send("GET", "/api/v1/me", null).at("/person/id").asText(), false);
+    }
+
+    String beginSession(String student, boolean coached) throws Exception {
         String table = send("GET", "/api/v1/tables", null).at("/0/id").asText();
-        String body = "{\"studentIds\":[\"" + student
-                + "\"],\"drillIds\":[\"roll-on-to-the-ring\"],\"coached\":false,\"tableId\":\"" + table + "\"}";
+        String body = "{\"studentIds\":[\"" + student + "\"],\"drillIds\":[\"roll-on-to-the-ring\"],\"coached\":"
+                + coached + ",\"tableId\":\"" + table + "\"}";
         return send("POST", "/api/v1/sessions", body).get("id").asText();
     }
 

@@ -3,7 +3,6 @@ package amberrail.e2e.journeys;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberrail.e2e.support.ExtractedJar;
-import amberrail.e2e.support.People;
 import amberrail.e2e.support.Server;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.file.Files;
@@ -36,35 +35,6 @@ class BackupAndRestoreTest {
         return new Restored(process.waitFor(), said);
     }
 
-    private static ApiClient headOf(Server server) throws Exception {
-        ApiClient head = new ApiClient(server);
-        head.send("GET", "/api/v1/club", null);
-        head.send(
-                "POST",
-                "/api/v1/club/first-coach",
-                "{\"name\":\"Head\",\"signInName\":\"head\",\"password\":\"" + People.PASSWORD + "\"}");
-        head.signIn("head");
-        return head;
-    }
-
-    private static String student(ApiClient head, String name) throws Exception {
-        return head.send("POST", "/api/v1/students", "{\"name\":\"" + name + "\"}")
-                .at("/id")
-                .asText();
-    }
-
-    private static String session(ApiClient head, String student) throws Exception {
-        String table = head.send("GET", "/api/v1/tables", null).at("/0/id").asText();
-        return head.send(
-                        "POST",
-                        "/api/v1/sessions",
-                        "{\"studentIds\":[\"" + student
-                                + "\"],\"drillIds\":[\"roll-on-to-the-ring\"],\"coached\":true,\"tableId\":\"" + table
-                                + "\"}")
-                .get("id")
-                .asText();
-    }
-
     private static Path backup(ApiClient head) throws Exception {
         head.send("POST", "/api/v1/backups", null);
         Instant limit = Instant.now().plus(LIMIT);
@@ -82,17 +52,14 @@ class BackupAndRestoreTest {
     void whatWasBackedUpWhileRecordingComesBackAfterDamage() throws Exception {
         Path data = folder.resolve("data");
         try (Server server = Server.start(data)) {
-            ApiClient head = headOf(server);
-            String stays = student(head, "Prudence Stays");
-            String goes = student(head, "Barnaby Goes");
-            String session = session(head, stays);
+            ApiClient head = ApiClient.ofNewClub(server);
+            String stays = head.addStudent("Prudence Stays");
+            String goes = head.addStudent("Barnaby Goes");
+            String session = head.beginSession(stays, true);
             head.putAttempt(session, UUID.randomUUID(), 1);
             Path backup = backup(head);
             head.putAttempt(session, UUID.randomUUID(), 2);
-            head.send(
-                    "POST",
-                    "/api/v1/people/" + goes + "/erasure",
-                    "{\"way\":\"ERASE\",\"now\":true,\"password\":\"" + People.PASSWORD + "\"}");
+            head.eraseNow(goes);
             Restored running = restore(backup.toString(), "--data", data.toString(), "--yes");
             assertThat(running.said()).contains("Amber Rail is running").contains("Stop it first");
             assertThat(running.code()).isEqualTo(1);
@@ -110,7 +77,7 @@ class BackupAndRestoreTest {
             assertThat(done.said()).contains("is kept as").contains("The backup is in its place");
             assertThat(done.code()).isZero();
             server.restart();
-            head.signIn("head");
+            head.signIn(ApiClient.HEAD);
             assertThat(head.attempts(session)).isEqualTo(1);
             waitUntilErasedAgain(head);
             server.stop();
@@ -126,7 +93,7 @@ class BackupAndRestoreTest {
                     .contains("a database that cannot be opened")
                     .contains("The backup is in its place");
             server.restart();
-            head.signIn("head");
+            head.signIn(ApiClient.HEAD);
             assertThat(head.attempts(session)).isEqualTo(1);
         }
         try (Stream<Path> files = Files.list(data)) {
@@ -155,8 +122,8 @@ class BackupAndRestoreTest {
         Path backup;
         try (Server server =
                 Server.start(data, "--amber.backup.folder=" + elsewhere, "--amber.backup.passphrase-file=" + phrase)) {
-            ApiClient head = headOf(server);
-            student(head, "Prudence Stays");
+            ApiClient head = ApiClient.ofNewClub(server);
+            head.addStudent("Prudence Stays");
             backup = backup(head);
         }
         assertThat(backup.getParent()).isEqualTo(elsewhere);
@@ -171,7 +138,7 @@ class BackupAndRestoreTest {
         assertThat(done.code()).isZero();
         try (Server server = Server.start(Path.of(fresh))) {
             ApiClient head = new ApiClient(server);
-            head.signIn("head");
+            head.signIn(ApiClient.HEAD);
             assertThat(head.send("GET", "/api/v1/students", null)).hasSize(1);
         }
     }

@@ -2,9 +2,7 @@ package amberrail.e2e.journeys;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberrail.e2e.support.People;
 import amberrail.e2e.support.Server;
-import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -28,16 +26,8 @@ class ErasedForGoodTest {
     void nameNotesAndIdAreInNoFileAfterTheNextStart() throws Exception {
         Path data = folder.resolve("data");
         try (Server server = Server.start(data)) {
-            ApiClient coach = new ApiClient(server);
-            coach.send("GET", "/api/v1/club", null);
-            coach.send(
-                    "POST",
-                    "/api/v1/club/first-coach",
-                    "{\"name\":\"Head\",\"signInName\":\"head\",\"password\":\"" + People.PASSWORD + "\"}");
-            coach.signIn("head");
-            String student = coach.send("POST", "/api/v1/students", "{\"name\":\"" + NAME + "\"}")
-                    .at("/id")
-                    .asText();
+            ApiClient coach = ApiClient.ofNewClub(server);
+            String student = coach.addStudent(NAME);
             String session = practised(coach, student);
             List<String> personal = List.of(NAME, NOTE, student, session);
             server.stop();
@@ -45,14 +35,11 @@ class ErasedForGoodTest {
             assertThat(found(data, List.of(NAME, NOTE))).containsExactlyInAnyOrder(NAME, NOTE);
             assertThat(foundIds(data, student, session)).isEqualTo(2);
             server.restart();
-            coach.signIn("head");
-            coach.send(
-                    "POST",
-                    "/api/v1/people/" + student + "/erasure",
-                    "{\"way\":\"ERASE\",\"now\":true,\"password\":\"" + People.PASSWORD + "\"}");
+            coach.signIn(ApiClient.HEAD);
+            coach.eraseNow(student);
             server.stop();
             server.restart();
-            coach.signIn("head");
+            coach.signIn(ApiClient.HEAD);
             assertThat(coach.send("GET", "/api/v1/students", null)).isEmpty();
             server.stop();
             assertThat(found(data, personal)).isEmpty();
@@ -62,13 +49,7 @@ class ErasedForGoodTest {
     }
 
     private static String practised(ApiClient coach, String student) throws Exception {
-        String table = coach.send("GET", "/api/v1/tables", null).at("/0/id").asText();
-        JsonNode session = coach.send(
-                "POST",
-                "/api/v1/sessions",
-                "{\"studentIds\":[\"" + student
-                        + "\"],\"drillIds\":[\"roll-on-to-the-ring\"],\"coached\":true,\"tableId\":\"" + table + "\"}");
-        String id = session.get("id").asText();
+        String id = coach.beginSession(student, true);
         UUID attempt = UUID.randomUUID();
         coach.send(
                 "PUT",
