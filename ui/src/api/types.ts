@@ -141,4 +141,7 @@ export type RackHeadlineView = Schemas['RackHeadlineView']
 export type RackChanceView = Schemas['RackChanceView']
 export type LayoutSurvey = Schemas['LayoutSurvey']
 export type KeptLayout = Schemas['KeptLayout']
+export type LayoutFile = Schemas['LayoutFile']
+export type RackFile = Schemas['RackFile']
 export type RackPocket = NonNullable<RackShotBody['pocket']>
+export type TrailLine = Schemas['TrailLine']

@@ -14,6 +14,7 @@ import progress from './words/pool/progress.json'
 import racks from './words/pool/racks.json'
 import recording from './words/pool/recording.json'
 import review from './words/pool/review.json'
+import trail from './words/pool/trail.json'
 import snooker from './words/snooker.json'
 
 const pool = {
@@ -31,6 +32,7 @@ const pool = {
   ...racks,
   ...recording,
   ...review,
+  ...trail,
 }
 
 /** One locale per dialect; snooker falls back to pool where both say the same. */

@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
 import type { BusyLook } from '@/api/types'
 import { dateOf } from '@/shared/days'
+import FileField from '@/shared/FileField.vue'
 import { useAction } from '@/shared/useAction'
 import { hourIn } from './entryBody'
 
@@ -19,11 +20,9 @@ const look = shallowRef<BusyLook>()
 const send = (dryRun: boolean) =>
   answer(api.POST('/api/v1/calendar-import', { params: { query: { dryRun } }, body: { text: text.value } }))
 
-async function choose(event: Event): Promise<void> {
-  const file = (event.target as HTMLInputElement).files?.[0]
+async function choose(file: File): Promise<void> {
   look.value = undefined
   problem.value = ''
-  if (!file) return
   text.value = await file.text()
   await run(async () => {
     look.value = await send(true)
@@ -65,10 +64,7 @@ function left({ free, unreadable }: BusyLook): string {
   <section>
     <h2>{{ t('calendar.other.busy') }}</h2>
     <p class="small quiet">{{ t('calendar.other.busyLead') }}</p>
-    <label class="choose">
-      {{ t('calendar.other.choose') }}
-      <input type="file" accept=".ics,text/calendar" @change="choose" />
-    </label>
+    <FileField :label="t('calendar.other.choose')" accept=".ics,text/calendar" @chosen="choose" />
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
     <template v-if="look">
       <p role="status">
@@ -101,11 +97,3 @@ function left({ free, unreadable }: BusyLook): string {
     </p>
   </section>
 </template>
-
-<style scoped>
-.choose {
-  display: grid;
-  gap: 6px;
-  font-weight: 600;
-}
-</style>

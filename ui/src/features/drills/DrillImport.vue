@@ -5,6 +5,7 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
 import type { ImportPreview } from '@/api/types'
+import FileField from '@/shared/FileField.vue'
 import { useAction } from '@/shared/useAction'
 
 /** Takes drills from a file, after a look at what will change. */
@@ -16,11 +17,9 @@ const preview = ref<ImportPreview>()
 const { busy, problem, run } = useAction()
 const taking = computed(() => preview.value?.entries.filter((entry) => entry.effect !== 'SAME').length ?? 0)
 
-async function choose(event: Event): Promise<void> {
-  const file = (event.target as HTMLInputElement).files?.[0]
+async function choose(file: File): Promise<void> {
   preview.value = undefined
   problem.value = ''
-  if (!file) return
   text.value = await file.text()
   await run(async () => {
     preview.value = await answer(api.POST('/api/v1/drill-import/preview', { body: { text: text.value } }))
@@ -49,10 +48,7 @@ function close(): void {
     :style="{ width: 'min(640px, 94vw)' }"
     @update:visible="close"
   >
-    <label class="choose">
-      {{ t('library.importChoose') }}
-      <input type="file" accept=".json,application/json" @change="choose" />
-    </label>
+    <FileField :label="t('library.importChoose')" accept=".json,application/json" @chosen="choose" />
     <p v-if="problem" role="alert" class="problem">{{ problem }} {{ t('library.importNothing') }}</p>
     <template v-if="preview">
       <div v-if="preview.problems.length > 0" role="alert" class="problem">
@@ -85,11 +81,6 @@ function close(): void {
 </template>
 
 <style scoped>
-.choose {
-  display: grid;
-  gap: 6px;
-  font-weight: 600;
-}
 .entries {
   list-style: none;
   padding: 0;

@@ -12,6 +12,7 @@ import { useOneTimeLinks } from '@/shared/useOneTimeLinks'
 import { useLoad } from '@/shared/useLoad'
 import EraseForm from './EraseForm.vue'
 import KeptTable from './KeptTable.vue'
+import TrailPart from './TrailPart.vue'
 
 /** What the club keeps about a person: told, handed out as a file, erased. */
 const props = defineProps<{ id: string }>()
@@ -28,6 +29,7 @@ watch(() => props.id, reload)
 
 const own = computed(() => signedIn.me?.person.id === props.id)
 const head = computed(() => own.value && signedIn.me?.person.headCoach === true)
+const mayReadTrail = computed(() => own.value || signedIn.me?.person.headCoach === true)
 const title = computed(() => {
   if (!data.value) return t('data.title')
   return own.value ? t('data.titleOwn') : t('data.titleOf', { name: data.value.name })
@@ -80,6 +82,8 @@ async function erased(now: boolean): Promise<void> {
         <p v-if="data.sharedSessions" class="small quiet">
           {{ t('data.shared', { n: data.sharedSessions }, data.sharedSessions) }}
         </p>
+        <TrailPart v-if="mayReadTrail" :id="id" />
+        <TrailPart v-if="mayReadTrail && data.role === 'COACH'" :id="id" by-them />
         <EraseForm v-if="!asked && !head" :id="id" :student="data.role === 'STUDENT'" @erased="erased" />
       </template>
     </PageState>

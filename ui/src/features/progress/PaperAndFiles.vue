@@ -5,6 +5,7 @@ import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
 import type { AttemptImport } from '@/api/types'
+import FileField from '@/shared/FileField.vue'
 import { saveAs } from '@/shared/saveAs'
 import { useAction } from '@/shared/useAction'
 
@@ -63,14 +64,9 @@ async function sendFile(dryRun: boolean): Promise<void> {
   })
 }
 
-async function choose(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  if (!file) return
+async function choose(file: File): Promise<void> {
   fileName.value = file.name
   csv.value = await file.text()
-  // The same file may be chosen again after it was corrected.
-  input.value = ''
   await send(true)
 }
 </script>
@@ -98,10 +94,11 @@ async function choose(event: Event): Promise<void> {
           <a :href="`/api/v1/students/${studentId}/attempts.csv`" download>CSV</a> ·
           <a :href="`/api/v1/students/${studentId}/attempts.json`" download>JSON</a>
         </p>
-        <label class="file">
-          {{ t('progress.import.choose') }}
-          <input type="file" accept=".csv,.json,text/csv,application/json" @change="choose" />
-        </label>
+        <FileField
+          :label="t('progress.import.choose')"
+          accept=".csv,.json,text/csv,application/json"
+          @chosen="choose"
+        />
         <p v-if="progress.all" role="status">
           {{ t('progress.import.underWay', { done: progress.done ?? 0, all: progress.all }) }}
         </p>
@@ -152,9 +149,5 @@ async function choose(event: Event): Promise<void> {
 }
 label {
   font-weight: 600;
-}
-.file {
-  display: grid;
-  gap: 6px;
 }
 </style>

@@ -22,9 +22,11 @@ import BallStrip from './BallStrip.vue'
 import PlanSteps from './PlanSteps.vue'
 import RackCloth from './RackCloth.vue'
 import RackColumns from './RackColumns.vue'
+import RackLayoutFiles from './RackLayoutFiles.vue'
 import { onAfter } from './rackRules'
 import StepMarks from './StepMarks.vue'
 import SurveyLines from './SurveyLines.vue'
+import SurveyMarks from './SurveyMarks.vue'
 import { useNewRack } from './useNewRack'
 import { usePlanning } from './usePlanning'
 import { useRackChance } from './useRackChance'
@@ -69,6 +71,7 @@ const layouts = computed(
   () => kept.data.value?.filter(({ layout }) => layout.game === rack.game.value?.key) ?? [],
 )
 const chosenBall = ref<string>()
+const marked = ref(true)
 const name = ref('')
 
 const question = computed(() => {
@@ -202,6 +205,12 @@ const keptOptions = computed(() =>
             @choose="(id) => (chosenBall = id)"
             @move="rack.move"
           >
+            <SurveyMarks
+              v-if="survey.data.value && marked"
+              :table="drawing"
+              :balls="rack.balls.value"
+              :survey="survey.data.value"
+            />
             <StepMarks
               v-if="planning.step.value"
               :table="drawing"
@@ -269,19 +278,29 @@ const keptOptions = computed(() =>
               ><Checkbox v-model="rack.breakInOff.value" binary /> {{ t('racks.rule.breakInOff') }}</label
             >
           </details>
-          <details v-if="rack.ready.value">
-            <summary>{{ t('racks.keepLayout') }}</summary>
-            <div class="choose">
+          <details v-if="tableId">
+            <summary>{{ t('racks.keptLayout') }}</summary>
+            <div v-if="rack.ready.value" class="choose">
               <TextField v-model="name" :label="t('racks.layoutName')" :most="80" />
-              <Button severity="secondary" :disabled="!name.trim()" :label="t('racks.keep')" @click="keep" />
+              <Button
+                severity="secondary"
+                :disabled="!name.trim()"
+                :label="t('racks.keepLayout')"
+                @click="keep"
+              />
             </div>
+            <RackLayoutFiles :table-id="tableId" :kept="kept.data.value?.length ?? 0" @done="kept.reload" />
           </details>
         </template>
         <template #beside>
           <p v-if="survey.problem.value || planning.plan.problem.value" role="alert" class="problem">
             {{ survey.problem.value || planning.plan.problem.value }}
           </p>
-          <SurveyLines v-if="survey.data.value" :survey="survey.data.value" />
+          <template v-if="survey.data.value">
+            <SurveyLines :survey="survey.data.value" />
+            <label class="check"><Checkbox v-model="marked" binary /> {{ t('racks.mark.shown') }}</label>
+            <p v-if="marked" class="bare small quiet">{{ t('racks.mark.note') }}</p>
+          </template>
           <PlanSteps
             v-if="planning.plan.state.value !== 'NONE'"
             :planning="planning"

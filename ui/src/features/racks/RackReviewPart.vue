@@ -28,6 +28,13 @@ const verdict = computed(() => {
   if (more.lower > 0) return t('racks.review.above')
   return more.upper < 0 ? t('racks.review.below') : t('racks.review.asExpected')
 })
+/** Whether pots go in less or more often than in drills, beyond chance. */
+const against = computed(() => {
+  const more = props.review.againstDrills?.more
+  if (!more) return ''
+  if (more.lower > 0) return t('racks.review.againstMore')
+  return t(`racks.review.${more.upper < 0 ? 'againstLess' : 'againstSame'}`)
+})
 function side(millimetres: number, positive: string, negative: string): string {
   return `${length(Math.abs(millimetres))} ${t(`racks.review.${millimetres >= 0 ? positive : negative}`)}`
 }
@@ -46,6 +53,7 @@ function side(millimetres: number, positive: string, negative: string): string {
         t('racks.review.worth', { racks: worth.racks, expected: figure(worth.expected, 1), won: worth.won })
       }}
       {{ verdict }}
+      <small class="quiet note">{{ t('racks.review.worthNote') }}</small>
     </p>
     <div class="boxes">
       <div v-if="ends.length">
@@ -81,6 +89,16 @@ function side(millimetres: number, positive: string, negative: string): string {
               expected: figure(review.pots.expected, 0),
             })
           }}
+        </li>
+        <li v-if="review.againstDrills">
+          {{
+            t('racks.review.againstDrills', {
+              n: review.againstDrills.shots,
+              made: review.againstDrills.made,
+              expected: figure(review.againstDrills.expected, 0),
+            })
+          }}
+          {{ against }}
         </li>
         <li v-if="review.landings">
           {{
@@ -150,6 +168,10 @@ function side(millimetres: number, positive: string, negative: string): string {
   gap: 6px;
   max-width: 560px;
   align-content: start;
+}
+.note {
+  display: block;
+  max-width: 620px;
 }
 h3 {
   margin: 0 0 4px;

@@ -3,7 +3,7 @@ import Button from 'primevue/button'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
-import type { RackRow } from '@/api/types'
+import type { RackFile, RackRow } from '@/api/types'
 import ChooseStudent from '@/shared/ChooseStudent.vue'
 import { mediumDay } from '@/shared/days'
 import LookingAt from '@/shared/LookingAt.vue'
@@ -14,6 +14,7 @@ import { useAboutStudent } from '@/shared/useAboutStudent'
 import { useAction } from '@/shared/useAction'
 import { useLoad } from '@/shared/useLoad'
 import { waitingRacks } from './keptRacks'
+import RackFileIn from './RackFileIn.vue'
 import RackReviewPart from './RackReviewPart.vue'
 import { useRackHeadline } from './useRackHeadline'
 import { useRackWords } from './useRackWords'
@@ -79,6 +80,15 @@ async function older(): Promise<void> {
     more.value = [...more.value, ...page.racks]
     next.value = page.next
   })
+}
+
+/** The server checks every part of it and says what is wrong. */
+async function readFile(content: object): Promise<{ sentence: string; refused: string[] }> {
+  const read = await answer(api.POST('/api/v1/racks/import', { body: content as RackFile }))
+  return {
+    sentence: t('racks.file.racksRead', { n: read.racks, shots: read.shots }, read.racks),
+    refused: read.refused.map(({ number, why }) => t('racks.file.refused', { n: number, why })),
+  }
 }
 </script>
 
@@ -171,6 +181,7 @@ async function older(): Promise<void> {
             <a :href="`/api/v1/racks/export.json?studentId=${studentId}`" download>{{ t('racks.json') }}</a>
           </p>
         </template>
+        <RackFileIn :label="t('racks.file.racks')" :send="readFile" @done="load" />
       </PageState>
     </template>
   </main>

@@ -13,6 +13,10 @@ export function useRackWords() {
     if (id.startsWith('red ')) return t('racks.red', { n: id.slice('red '.length) })
     return COLOURS.has(id) ? t(`racks.colour.${id}`) : t('racks.ball', { n: id })
   }
+  /** On the drawing: "7", "red 4", "pink". */
+  function short(id: string): string {
+    return COLOURS.has(id) || id.startsWith('red ') ? ball(id) : id
+  }
   function pocket(name: RackPocket): string {
     return t(`pocket.${name}`)
   }
@@ -34,5 +38,5 @@ export function useRackWords() {
   function chance(share: number): string {
     return t('racks.chance', { n: percent(share) })
   }
-  return { ball, pocket, into, game, end, list, reason, chance }
+  return { ball, short, pocket, into, game, end, list, reason, chance }
 }

@@ -4,6 +4,7 @@ import amberrail.app.drills.DrillCatalogue;
 import amberrail.app.drills.DrillOnTable;
 import amberrail.app.drills.ShotView;
 import amberrail.app.kit.TableDrawing;
+import amberrail.app.people.Concerned;
 import amberrail.app.people.PeopleService;
 import amberrail.app.people.SignedIn;
 import amberrail.app.sessions.PracticeSession;
@@ -49,6 +50,7 @@ class AttemptController {
     private final DrillCatalogue drills;
     private final SetUps setUps;
     private final PeopleService people;
+    private final Concerned concerned;
     private final Clock clock;
 
     AttemptController(
@@ -62,6 +64,7 @@ class AttemptController {
             DrillCatalogue drills,
             SetUps setUps,
             PeopleService people,
+            Concerned concerned,
             Clock clock) {
         this.attempts = attempts;
         this.writer = writer;
@@ -73,6 +76,7 @@ class AttemptController {
         this.drills = drills;
         this.setUps = setUps;
         this.people = people;
+        this.concerned = concerned;
         this.clock = clock;
     }
 
@@ -159,6 +163,7 @@ class AttemptController {
             @PathVariable UUID id,
             @Valid @RequestBody AttemptBody body) {
         AttemptWriter.Written written = writeOnce(who, sessionId, id, body);
+        concerned.only(written.attempt().played().studentId());
         return new AttemptWritten(AttemptView.of(written.attempt()), written.standing());
     }
 

@@ -8,6 +8,7 @@ import amberrail.app.bench.BenchRequests.ShotOfDraftRequest;
 import amberrail.app.drills.DrillDraft;
 import amberrail.app.people.Access;
 import amberrail.app.people.SignedIn;
+import amberrail.app.web.ChangesNothing;
 import amberrail.app.web.Costly;
 import jakarta.validation.Valid;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -28,6 +29,7 @@ class BenchController {
         this.access = access;
     }
 
+    @ChangesNothing
     @PostMapping("/check")
     CheckView check(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody DraftRequest body) {
         access.requireCoach(who);
@@ -35,6 +37,7 @@ class BenchController {
     }
 
     @Costly
+    @ChangesNothing
     @PostMapping("/usual")
     UsualView usual(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody ShotOfDraftRequest body) {
         access.requireCoach(who);
@@ -42,6 +45,7 @@ class BenchController {
     }
 
     @Costly
+    @ChangesNothing
     @PostMapping("/grades")
     RoughGradesView grades(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody DraftRequest body) {
         access.requireCoach(who);

@@ -13,9 +13,11 @@ import org.springframework.stereotype.Service;
 @Service
 public class Access {
     private final CoachingRepository coachings;
+    private final Concerned concerned;
 
-    Access(CoachingRepository coachings) {
+    Access(CoachingRepository coachings, Concerned concerned) {
         this.coachings = coachings;
+        this.concerned = concerned;
     }
 
     /** {@link Missing}, the same as for an unknown id, unless this person is the student or coaches them. */
@@ -28,7 +30,11 @@ public class Access {
     /** Whether this person is the student or coaches them. */
     public boolean maySee(SignedIn who, UUID studentId) {
         boolean self = who.accountId().equals(studentId) && who.role() == Role.STUDENT;
-        return self || coaches(who, studentId);
+        if (!self && coaches(who, studentId)) {
+            concerned.with(studentId);
+            return true;
+        }
+        return self;
     }
 
     /** Everybody of whom {@link #maySee} is true. */
@@ -51,9 +57,12 @@ public class Access {
 
     /** Those of these students of whom {@link #maySee} is true, in one question. */
     public Set<UUID> seenBy(SignedIn who, List<UUID> studentIds) {
-        return who.isCoach()
-                ? coachings.studentsOf(who.accountId(), studentIds)
-                : studentIds.contains(who.accountId()) ? Set.of(who.accountId()) : Set.of();
+        if (who.isCoach()) {
+            Set<UUID> seen = coachings.studentsOf(who.accountId(), studentIds);
+            seen.forEach(concerned::with);
+            return seen;
+        }
+        return studentIds.contains(who.accountId()) ? Set.of(who.accountId()) : Set.of();
     }
 
     public void requireCoach(SignedIn who) {

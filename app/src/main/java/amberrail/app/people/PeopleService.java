@@ -30,6 +30,7 @@ public class PeopleService {
     private final CoachingRepository coachings;
     private final OneTimeLinks links;
     private final Access access;
+    private final Concerned concerned;
     private final PasswordHashing hashing;
     private final AccountNotices notices;
     private final FindByIndexNameSessionRepository<? extends Session> sessions;
@@ -42,6 +43,7 @@ public class PeopleService {
             CoachingRepository coachings,
             OneTimeLinks links,
             Access access,
+            Concerned concerned,
             PasswordHashing hashing,
             AccountNotices notices,
             FindByIndexNameSessionRepository<? extends Session> sessions,
@@ -52,6 +54,7 @@ public class PeopleService {
         this.coachings = coachings;
         this.links = links;
         this.access = access;
+        this.concerned = concerned;
         this.hashing = hashing;
         this.notices = notices;
         this.sessions = sessions;
@@ -197,18 +200,21 @@ public class PeopleService {
         access.requireCoach(coach);
         AccountEntity student = accounts.save(account(name, Role.STUDENT));
         coachings.save(new CoachingEntity(coach.accountId(), student.id));
+        concerned.with(student.id);
         return new Invited(PersonView.of(student), links.issue(student.id));
     }
 
     public Invited addCoach(SignedIn head, String name) {
         access.requireHeadCoach(head);
         AccountEntity coach = accounts.save(account(name, Role.COACH));
+        concerned.with(coach.id);
         return new Invited(PersonView.of(coach), links.issue(coach.id));
     }
 
     /** A new one-time link: a coach for their students, the head coach for everyone. The old password works until it is used. */
     public Invited newLink(SignedIn coach, UUID accountId) {
         access.requireCoach(coach);
+        concerned.with(accountId);
         AccountEntity account = accounts.hold(accountId)
                 .filter(a -> coach.headCoach() || access.coaches(coach, a.id))
                 .filter(a -> a.archivedAt == null)
@@ -264,6 +270,7 @@ public class PeopleService {
     /** Who coaches a student is counted, so it is changed by one at a time. */
     private void holdStudent(UUID id) {
         accounts.hold(id).filter(a -> a.role == Role.STUDENT).orElseThrow(() -> new Missing("student"));
+        concerned.with(id);
     }
 
     private void requireRole(UUID id, Role role, String what) {

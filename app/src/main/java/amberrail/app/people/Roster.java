@@ -25,6 +25,7 @@ public class Roster {
     private final CoachingRepository coachings;
     private final InvitationRepository invitations;
     private final Access access;
+    private final Concerned concerned;
     private final FindByIndexNameSessionRepository<? extends Session> sessions;
     private final Clock clock;
 
@@ -33,12 +34,14 @@ public class Roster {
             CoachingRepository coachings,
             InvitationRepository invitations,
             Access access,
+            Concerned concerned,
             FindByIndexNameSessionRepository<? extends Session> sessions,
             Clock clock) {
         this.accounts = accounts;
         this.coachings = coachings;
         this.invitations = invitations;
         this.access = access;
+        this.concerned = concerned;
         this.sessions = sessions;
         this.clock = clock;
     }
@@ -98,6 +101,7 @@ public class Roster {
 
     private AccountEntity lookedAfter(SignedIn who, UUID id) {
         access.requireCoach(who);
+        concerned.with(id);
         return accounts.hold(id)
                 .filter(account -> !account.id.equals(FormerWriter.ID))
                 .filter(account -> who.headCoach() || access.coaches(who, account.id))

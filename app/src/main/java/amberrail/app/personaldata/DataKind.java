@@ -21,6 +21,7 @@ enum DataKind {
     CUES(Fate.LOSES_NAME),
     DRILLS(Fate.HANDED_ON),
     SHELF(Fate.GOES),
+    TRAIL(Fate.GOES),
     WRITTEN_FOR_OTHERS(Fate.LOSES_NAME);
 
     /** What becomes of it when the person is erased. */

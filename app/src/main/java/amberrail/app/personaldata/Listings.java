@@ -122,7 +122,13 @@ final class Listings {
                     "",
                     "select '' as folder, drill_id from favourite_drill where account_id = :id union all"
                             + " select f.name, d.drill_id from drill_folder f left join foldered_drill d on d.folder_id = f.id"
-                            + " where f.account_id = :id"));
+                            + " where f.account_id = :id"),
+            new Listing(
+                    DataKind.TRAIL,
+                    "who-saw-and-changed-what",
+                    "last_at",
+                    "select e.on_day, a.name as who, e.deed, e.area, e.times, e.first_at, e.last_at from audit_entry e"
+                            + " join account a on a.id = e.actor_id where e.subject_id = :id order by e.last_at"));
 
     /** How many records of others name this person as who wrote, began or changed them. */
     static String writtenForOthers() {

@@ -1,6 +1,7 @@
 package amberrail.app.personaldata;
 
 import amberrail.app.people.Access;
+import amberrail.app.people.Concerned;
 import amberrail.app.people.PeopleService;
 import amberrail.app.people.PersonView;
 import amberrail.app.people.SignedIn;
@@ -18,11 +19,13 @@ import org.springframework.stereotype.Component;
 @Component
 class PersonalDataRights {
     private final Access access;
+    private final Concerned concerned;
     private final PeopleService people;
     private final JdbcClient sql;
 
-    PersonalDataRights(Access access, PeopleService people, JdbcClient sql) {
+    PersonalDataRights(Access access, Concerned concerned, PeopleService people, JdbcClient sql) {
         this.access = access;
+        this.concerned = concerned;
         this.people = people;
         this.sql = sql;
     }
@@ -37,7 +40,11 @@ class PersonalDataRights {
 
     /** The person, to be told how much there is but not what; the head coach may, since they decide who is erased. */
     PersonView toCount(SignedIn who, UUID id) {
-        return who.headCoach() ? people.person(id) : toLookAt(who, id);
+        if (!who.headCoach()) {
+            return toLookAt(who, id);
+        }
+        concerned.with(id);
+        return people.person(id);
     }
 
     boolean mayLookAt(SignedIn who, UUID id) {

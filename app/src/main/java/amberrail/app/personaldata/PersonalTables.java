@@ -39,6 +39,7 @@ final class PersonalTables {
             "account_notice.account_id",
             "calendar_feed.account_id",
             "coaching.coach_id",
+            "audit_entry.subject_id",
             "erasure.account_id");
 
     /** Who did something: others' records stay, written by somebody who has left. */
@@ -56,6 +57,7 @@ final class PersonalTables {
             "rack.begun_by",
             "rack_shot.taken_by",
             "rack_layout.made_by",
+            "audit_entry.actor_id",
             "erasure.asked_by");
 
     /** Things of a coach that others go on with: they become the head coach's. */

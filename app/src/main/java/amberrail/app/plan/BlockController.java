@@ -1,6 +1,7 @@
 package amberrail.app.plan;
 
 import amberrail.app.people.SignedIn;
+import amberrail.app.web.ChangesNothing;
 import amberrail.app.web.Costly;
 import amberrail.app.web.MayBeMissing;
 import amberrail.core.drill.Skill;
@@ -100,6 +101,7 @@ class BlockController {
     }
 
     /** What the weeks of a block would be; nothing is kept. */
+    @ChangesNothing
     @PostMapping("/block-previews")
     BlockView preview(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody BlockBody body) {
         return blocks.preview(who, body.wanted());

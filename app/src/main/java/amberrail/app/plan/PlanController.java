@@ -3,6 +3,7 @@ package amberrail.app.plan;
 import amberrail.app.people.SignedIn;
 import amberrail.app.plan.PlanItemBody.PlaceBody;
 import amberrail.app.plan.PlanItemBody.ReasonBody;
+import amberrail.app.web.ChangesNothing;
 import amberrail.app.web.MayBeMissing;
 import amberrail.app.web.PlausibleDays;
 import amberrail.core.drill.Skill;
@@ -130,6 +131,7 @@ class PlanController {
         }
     }
 
+    @ChangesNothing
     @PostMapping("/plan-proposals")
     ProposalView propose(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody PlanQuestion asked) {
         PlanProposals.Proposed found = proposals.propose(

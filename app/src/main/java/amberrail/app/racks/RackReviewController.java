@@ -1,8 +1,10 @@
 package amberrail.app.racks;
 
 import amberrail.app.people.SignedIn;
+import amberrail.app.web.ChangesNothing;
 import amberrail.app.web.MayBeMissing;
 import amberrail.core.rack.HouseRules;
+import amberrail.core.rack.PotsAgainstDrills;
 import amberrail.core.rack.RackEnd;
 import amberrail.core.rack.RackHeadline;
 import amberrail.core.rack.RackPosition;
@@ -36,11 +38,13 @@ class RackReviewController {
 
     private final RackReviewReader reader;
     private final RackStudents students;
+    private final DrillPots drillPots;
     private final RackWork work;
 
-    RackReviewController(RackReviewReader reader, RackStudents students, RackWork work) {
+    RackReviewController(RackReviewReader reader, RackStudents students, DrillPots drillPots, RackWork work) {
         this.reader = reader;
         this.students = students;
+        this.drillPots = drillPots;
         this.work = work;
     }
 
@@ -56,6 +60,7 @@ class RackReviewController {
             Map<Integer, Integer> ballsLeft,
             RackReview.Before before,
             RackReview.Pots pots,
+            @MayBeMissing PotsAgainstDrills againstDrills,
             @MayBeMissing RackReview.Landings landings,
             RackReview.ClusterStory clusters,
             RackReview.BreakOuts breakOuts,
@@ -72,6 +77,7 @@ class RackReviewController {
                     review.ballsLeft(),
                     review.before(),
                     review.pots(),
+                    review.againstDrills().orElse(null),
                     review.landings().orElse(null),
                     review.clusters(),
                     review.breakOuts(),
@@ -95,10 +101,12 @@ class RackReviewController {
     RackReviewView review(
             @AuthenticationPrincipal SignedIn who, @RequestParam UUID studentId, @RequestParam Optional<String> game) {
         RackStudent student = students.of(who, studentId, HouseRules.USUAL);
-        return RackReviewView.of(RackReview.of(reader.racks(who, studentId, game), student.errors()));
+        return RackReviewView.of(
+                RackReview.of(reader.racks(who, studentId, game), student.errors(), drillPots.of(studentId)));
     }
 
     /** The same layouts played again with each error halved: begins the work. */
+    @ChangesNothing
     @PostMapping("/headlines")
     RackThinkingController.RackWorkBegun ask(
             @AuthenticationPrincipal SignedIn who, @Valid @RequestBody HeadlineAsked body) {

@@ -3,6 +3,7 @@ package amberrail.app.racks;
 import amberrail.app.people.SignedIn;
 import amberrail.core.rack.HouseRules;
 import amberrail.core.rack.RackReview;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -27,7 +28,8 @@ public class RackSummary {
     public Optional<Line> of(SignedIn who, UUID studentId) {
         RackReview review = RackReview.of(
                 reader.racks(who, studentId, Optional.empty()),
-                students.of(who, studentId, HouseRules.USUAL).errors());
+                students.of(who, studentId, HouseRules.USUAL).errors(),
+                Map.of());
         return review.racks() == 0
                 ? Optional.empty()
                 : Optional.of(new Line(review.racks(), review.won(), review.worth()));

@@ -2,6 +2,7 @@ package amberrail.app.racks;
 
 import amberrail.app.kit.PointView;
 import amberrail.app.people.SignedIn;
+import amberrail.app.web.ChangesNothing;
 import amberrail.app.web.MayBeMissing;
 import amberrail.core.rack.HouseRules;
 import amberrail.core.rack.LayoutSurvey;
@@ -136,6 +137,7 @@ class RackThinkingController {
     }
 
     /** Balls on their spots where the game begins so, else a break that the engine plays. */
+    @ChangesNothing
     @PostMapping("/made-up")
     RackLayoutBody madeUp(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody MadeUpQuestion body) {
         RackStudent student = students.of(who, body.studentId(), body.rules());
@@ -147,12 +149,14 @@ class RackThinkingController {
                         : MadeUpBreak.of(game, table, student, body.seed()));
     }
 
+    @ChangesNothing
     @PostMapping("/survey")
     LayoutSurvey survey(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody RackQuestion body) {
         RackStudent student = students.of(who, body.studentId(), body.rules());
         return LayoutSurvey.of(position(body), student.errors());
     }
 
+    @ChangesNothing
     @PostMapping("/plans")
     RackWorkBegun plan(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody PlanAsked body) {
         RackStudent student =
@@ -188,6 +192,7 @@ class RackThinkingController {
                 state, found.steps().stream().map(RackStepView::of).toList(), found.complete());
     }
 
+    @ChangesNothing
     @PostMapping("/chances")
     RackWorkBegun chance(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody RackQuestion body) {
         RackStudent student = students.of(who, body.studentId(), body.rules());

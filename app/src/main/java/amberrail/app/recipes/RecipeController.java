@@ -6,6 +6,7 @@ import amberrail.app.drills.DrillDraft;
 import amberrail.app.kit.KitService;
 import amberrail.app.people.Access;
 import amberrail.app.people.SignedIn;
+import amberrail.app.web.ChangesNothing;
 import amberrail.app.web.Costly;
 import amberrail.app.web.MayBeMissing;
 import amberrail.core.drill.Drill;
@@ -141,6 +142,7 @@ class RecipeController {
     }
 
     @Costly
+    @ChangesNothing
     @PostMapping("/bench/recipes")
     BoardView ofDraft(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody DraftShot body) {
         access.requireCoach(who);
@@ -148,6 +150,7 @@ class RecipeController {
     }
 
     @Costly
+    @ChangesNothing
     @PostMapping("/bench/target-size")
     TargetSize.TargetView target(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody WantedTarget body) {
         access.requireCoach(who);
@@ -156,6 +159,7 @@ class RecipeController {
     }
 
     @Costly
+    @ChangesNothing
     @PostMapping("/rules/strictness")
     StrictnessView strictness(@Valid @RequestBody StrictnessView.RuleRequest rule) {
         return StrictnessView.of(rule);

@@ -10,6 +10,7 @@ import amberrail.app.review.ReviewService;
 import amberrail.app.review.ReviewView;
 import amberrail.app.sessions.PracticeSession;
 import amberrail.app.sessions.SessionLists;
+import amberrail.app.web.ChangesNothing;
 import amberrail.app.web.Costly;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -78,6 +79,7 @@ class ReportController {
             @NotNull @Size(max = 1200) String note, @NotNull PaperSize paper) {}
 
     @Costly
+    @ChangesNothing
     @PostMapping(path = "/api/v1/students/{id}/report", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> report(
             @AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @Valid @RequestBody ReportBody body)

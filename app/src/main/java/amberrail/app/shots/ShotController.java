@@ -6,6 +6,7 @@ import amberrail.app.shots.ShotAnswers.SuccessView;
 import amberrail.app.shots.ShotRequests.RecipesRequest;
 import amberrail.app.shots.ShotRequests.SimulateRequest;
 import amberrail.app.shots.ShotRequests.SuccessRequest;
+import amberrail.app.web.ChangesNothing;
 import amberrail.app.web.Costly;
 import jakarta.validation.Valid;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -23,18 +24,21 @@ class ShotController {
         this.shots = shots;
     }
 
+    @ChangesNothing
     @PostMapping("/simulate")
     ShotPathView simulate(@Valid @RequestBody SimulateRequest request) {
         return shots.simulate(request);
     }
 
     @Costly
+    @ChangesNothing
     @PostMapping("/success")
     SuccessView success(@Valid @RequestBody SuccessRequest request) {
         return shots.success(request);
     }
 
     @Costly
+    @ChangesNothing
     @PostMapping("/recipes")
     RecipesView recipes(@Valid @RequestBody RecipesRequest request) {
         return shots.recipes(request);

@@ -3,6 +3,7 @@ package amberrail.app.today;
 import amberrail.app.attempts.AttemptService;
 import amberrail.app.attempts.AttemptService.Tally;
 import amberrail.app.attempts.AttemptService.Took;
+import amberrail.app.people.Concerned;
 import amberrail.app.people.PeopleService;
 import amberrail.app.people.PersonView;
 import amberrail.app.people.SignedIn;
@@ -30,12 +31,19 @@ class TodayController {
     private final SessionLists sessions;
     private final AttemptService attempts;
     private final SessionViews views;
+    private final Concerned concerned;
 
-    TodayController(PeopleService people, SessionLists sessions, AttemptService attempts, SessionViews views) {
+    TodayController(
+            PeopleService people,
+            SessionLists sessions,
+            AttemptService attempts,
+            SessionViews views,
+            Concerned concerned) {
         this.people = people;
         this.sessions = sessions;
         this.attempts = attempts;
         this.views = views;
+        this.concerned = concerned;
     }
 
     /** One session and what it came to. */
@@ -53,6 +61,7 @@ class TodayController {
     @GetMapping
     TodayView today(@AuthenticationPrincipal SignedIn who) {
         List<PersonView> shown = who.isCoach() ? people.studentsOf(who) : List.of(people.person(who.accountId()));
+        shown.forEach(student -> concerned.with(student.id()));
         Map<UUID, List<PracticeSession>> latest =
                 sessions.latestOfEach(who, shown.stream().map(PersonView::id).toList(), SHOWN_SESSIONS);
         List<PracticeSession> all =

@@ -248,4 +248,48 @@ class RackRecordTest extends RackSetUp {
         assertThat(second.get("racks")).hasSize(5);
         assertThat(second.has("next")).isFalse();
     }
+
+    @Test
+    void savedLayoutsComeAsAFileThatIsReadBackOnce() throws Exception {
+        String name = "Out and in " + UUID.randomUUID();
+        put(
+                        coach,
+                        Map.of("name", name, "tableId", table, "layout", layout("anyOrder-3", THREE), "madeUp", false),
+                        "/api/v1/racks/layouts/" + UUID.randomUUID())
+                .andExpect(status().isNoContent());
+        JsonNode file = tree(read(student, "/api/v1/racks/layouts/export.json"));
+        JsonSchema schema = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
+                .getSchema(Files.readString(Path.of("../docs/formats/rack-layouts.schema.json")));
+        assertThat(schema.validate(file)).isEmpty();
+        assertThat(file.findValuesAsText("name")).contains(name);
+        assertThat(tree(post(student, file, "/api/v1/racks/layouts/import?tableId=" + table))
+                        .get("read")
+                        .asInt())
+                .isZero();
+        JsonNode renamed = json.readTree(file.toString().replace(name, name + " again"));
+        JsonNode read = tree(post(student, renamed, "/api/v1/racks/layouts/import?tableId=" + table));
+        assertThat(read.get("read").asInt()).isEqualTo(1);
+        assertThat(read.get("already").asInt()).isEqualTo(file.get("layouts").size() - 1);
+        assertThat(tree(read(student, "/api/v1/racks/layouts")).findValuesAsText("name"))
+                .contains(name, name + " again");
+    }
+
+    @Test
+    void aLayoutThatCannotLieOnTheTableIsNamedAndAForeignFileRefused() throws Exception {
+        Map<String, Object> one = Map.of(
+                "name",
+                "One in another",
+                "layout",
+                layout("anyOrder-3", List.of(ball("1", 700, 400), ball("2", 705, 400))),
+                "madeUp",
+                false);
+        String path = "/api/v1/racks/layouts/import?tableId=" + table;
+        JsonNode read =
+                tree(post(coach, Map.of("format", "amber-rail-layouts", "version", 1, "layouts", List.of(one)), path));
+        assertThat(read.get("read").asInt()).isZero();
+        assertThat(read.at("/refused/0/name").asText()).isEqualTo("One in another");
+        assertThat(read.at("/refused/0/why").asText()).contains("from 1");
+        post(coach, Map.of("format", "amber-rail-racks", "version", 1, "layouts", List.of()), path)
+                .andExpect(status().isBadRequest());
+    }
 }

@@ -13,12 +13,17 @@ import org.springframework.beans.factory.config.BeanPostProcessor;
 
 /** Stands between the application and its database and writes down every statement that is executed, in whatever way it was asked. */
 public class CountedStatements implements BeanPostProcessor {
-    private final List<String> executed = Collections.synchronizedList(new ArrayList<>());
+    private final List<Executed> executed = Collections.synchronizedList(new ArrayList<>());
 
-    /** Those since the last call. */
+    private record Executed(Thread by, String text) {}
+
+    /** Those of this thread since the last call: requests are answered on it, and what the server does beside them is not theirs. */
     public List<String> taken() {
         synchronized (executed) {
-            List<String> all = List.copyOf(executed);
+            List<String> all = executed.stream()
+                    .filter(one -> one.by() == Thread.currentThread())
+                    .map(Executed::text)
+                    .toList();
             executed.clear();
             return all;
         }
@@ -48,7 +53,7 @@ public class CountedStatements implements BeanPostProcessor {
     private PreparedStatement watched(PreparedStatement statement, String text) {
         return proxy(PreparedStatement.class, statement, (method, arguments) -> {
             if (method.getName().startsWith("execute")) {
-                executed.add(text);
+                executed.add(new Executed(Thread.currentThread(), text));
             }
             return call(statement, method, arguments);
         });

@@ -48,6 +48,11 @@ abstract class RackEndpoints extends KitEndpoints {
                         "/api/v1/racks/import",
                         Map.of("format", "amber-rail-racks", "version", 1, "racks", List.of())),
                 everybody("GET", "/api/v1/racks/layouts", null),
+                everybody("GET", "/api/v1/racks/layouts/export.json", null),
+                everybody(
+                        "POST",
+                        "/api/v1/racks/layouts/import?tableId=" + table,
+                        Map.of("format", "amber-rail-layouts", "version", 1, "layouts", List.of())),
                 new Rule("PUT", kept, kept(table, layout), NO_CONTENT, FORBIDDEN, NO_CONTENT, FORBIDDEN),
                 new Rule(
                         "PUT",

@@ -24,6 +24,7 @@ import java.util.TreeMap;
  * @param ballsLeft how many balls that had to go were left, of racks that were not won
  * @param before   racks that were not won, by where the cue ball had stopped before the last shot
  * @param pots     shots at a ball: tried, made, and how many the student's errors would have made
+ * @param againstDrills the same against what the student makes of such pots in drills
  * @param landings against the plan, of pots that had one
  * @param clusters racks that began with balls tied together
  * @param breakOuts shots that were to drive balls free, where somebody said how it went
@@ -40,6 +41,7 @@ public record RackReview(
         Map<Integer, Integer> ballsLeft,
         Before before,
         Pots pots,
+        Optional<PotsAgainstDrills> againstDrills,
         Optional<Landings> landings,
         ClusterStory clusters,
         BreakOuts breakOuts,
@@ -101,8 +103,13 @@ public record RackReview(
     /** @param spreadMillimetres how far balls lay from the middle of all, on average */
     public record Breaks(int count, int dry, int inOff, double ballsDown, double spreadMillimetres) {}
 
-    /** Only racks that ended count; {@code errors} are the student's. */
-    public static RackReview of(List<Rack> all, ExecutionErrors errors) {
+    /**
+     * Only racks that ended count.
+     *
+     * @param errors the student's
+     * @param drills what the student made of pots in drills, by their kind
+     */
+    public static RackReview of(List<Rack> all, ExecutionErrors errors, Map<PotKind, Proportion> drills) {
         List<Rack> ended =
                 all.stream().filter(rack -> rack.played().end().isPresent()).toList();
         int won = (int) ended.stream().filter(RackReview::isWon).count();
@@ -128,6 +135,7 @@ public record RackReview(
                 left,
                 before(ended),
                 pots(ended, errors),
+                PotsAgainstDrills.of(ended, drills),
                 RackLandings.of(ended, errors),
                 clusters(ended),
                 breakOuts(ended),

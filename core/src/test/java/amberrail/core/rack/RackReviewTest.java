@@ -8,8 +8,10 @@ import static org.assertj.core.api.Assertions.within;
 import amberrail.core.geometry.Point;
 import amberrail.core.grading.Band;
 import amberrail.core.problem.InvalidInputException;
+import amberrail.core.statistics.Proportion;
 import amberrail.core.table.PocketName;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
@@ -96,7 +98,8 @@ class RackReviewTest {
                         rack(TWO, 0.5, said(pot("1", 1010, 590), BreakOut.HIT), miss),
                         rack(TWO, 0.5, said(pot("1", 1010, 590), BreakOut.MISSED), miss),
                         rack(TWO, 0.5, pot("1", 1010, 590), pot("2", 1000, 800))),
-                RackSetUps.student(Band.SLATE).errors());
+                RackSetUps.student(Band.SLATE).errors(),
+                Map.of());
         assertThat(review.breakOuts()).isEqualTo(new RackReview.BreakOuts(3, 2, 2, 1));
     }
 
@@ -125,7 +128,8 @@ class RackReviewTest {
                         rack(TWO, 0.25, shot("1", RecordedShot.Outcome.MISSED_THICK, List.of(), null)),
                         rack(TWO, 0.25, pot("1", 1700, 600), shot("2", RecordedShot.Outcome.HOOKED, List.of(), null)),
                         rack(TWO, 0.9)),
-                RackSetUps.student(Band.SLATE).errors());
+                RackSetUps.student(Band.SLATE).errors(),
+                Map.of());
         assertThat(review.racks()).isEqualTo(3);
         assertThat(review.won()).isEqualTo(1);
         assertThat(review.share().orElseThrow().contains(1 / 3.0)).isTrue();
@@ -141,5 +145,57 @@ class RackReviewTest {
         assertThat(landings.nextAsked()).isEqualTo(2);
         assertThat(review.pots().made()).isEqualTo(review.pots().tried() - 1);
         assertThat(review.breaks().orElseThrow().ballsDown()).isEqualTo(1);
+    }
+
+    /** From (1800, 700) over the 1 at (2100, 900) into NE, and from where the cue ball stopped over the 2 into NE. */
+    private static PotKind kindOfTheFirst() {
+        return PotKind.of(
+                        new Point(1800, 700),
+                        new Point(2100, 900),
+                        POOL.plan.pocket(PocketName.NE).captureCentre(),
+                        POOL.touching)
+                .orElseThrow();
+    }
+
+    @Test
+    void potsAreHeldAgainstDrillShotsOfTheSameCutAndDistance() {
+        PotKind kind = kindOfTheFirst();
+        assertThat(kind).isEqualTo(new PotKind(0, 750));
+        RecordedShot miss = shot("1", RecordedShot.Outcome.MISSED_THICK, List.of(), null);
+        RackReview.Rack made = rack(TWO, 0.5, pot("1", 1010, 590));
+        RackReview.Rack missed = rack(TWO, 0.5, miss);
+        RackReview.Rack hooked = rack(TWO, 0.5, shot("1", RecordedShot.Outcome.HOOKED, List.of(), null));
+        List<RackReview.Rack> racks = List.of(made, missed, missed, hooked);
+        PotsAgainstDrills compared = PotsAgainstDrills.of(racks, Map.of(kind, Proportion.of(80, 100)))
+                .orElseThrow();
+        assertThat(compared.shots()).isEqualTo(3);
+        assertThat(compared.made()).isEqualTo(1);
+        assertThat(compared.expected()).isCloseTo(2.4, within(1e-9));
+        // 3 shots by chance, and a share known from 100: 1.645 √(p q (3 + 9/100)), p = 80.5/101.
+        double p = 80.5 / 101;
+        double half = 1.645 * Math.sqrt(p * (1 - p) * 3.09);
+        assertThat(compared.more().lower()).isCloseTo(-1.4 - half, within(1e-9));
+        assertThat(compared.more().upper()).isCloseTo(-1.4 + half, within(1e-9));
+    }
+
+    @Test
+    void fewDrillShotsOrOtherKindsAreNotHeldAgainst() {
+        RackReview.Rack made = rack(TWO, 0.5, pot("1", 1010, 590));
+        assertThat(PotsAgainstDrills.of(List.of(made), Map.of(kindOfTheFirst(), Proportion.of(9, 9))))
+                .isEmpty();
+        assertThat(PotsAgainstDrills.of(List.of(made), Map.of(new PotKind(60, 0), Proportion.of(50, 90))))
+                .isEmpty();
+    }
+
+    @Test
+    void kindsArePartedByCutAndWay() {
+        Point pocket = new Point(0, 0);
+        Point object = new Point(500, 0);
+        assertThat(PotKind.of(new Point(800, 0), object, pocket, 57)).contains(new PotKind(0, 0));
+        assertThat(PotKind.of(new Point(1800, 0), object, pocket, 57)).contains(new PotKind(0, 1500));
+        assertThat(PotKind.of(new Point(2540, 0), object, pocket, 57)).contains(new PotKind(0, 2250));
+        assertThat(PotKind.of(new Point(657, 180), object, pocket, 57)).contains(new PotKind(60, 0));
+        assertThat(PotKind.of(new Point(540, 400), object, pocket, 57)).isEmpty();
+        assertThat(PotKind.of(new Point(300, 100), object, pocket, 57)).isEmpty();
     }
 }
