@@ -20,6 +20,12 @@ export const router = createRouter({
       props: true,
       meta: { open: true },
     },
+    {
+      path: '/shared/:token',
+      component: () => import('./features/signin/SharedReportPage.vue'),
+      props: true,
+      meta: { open: true },
+    },
     { path: '/today', component: () => import('./features/today/TodayPage.vue') },
     { path: '/drills', component: () => import('./features/drills/DrillsPage.vue') },
     {

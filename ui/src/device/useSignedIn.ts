@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { ref, shallowRef, type Ref } from 'vue'
 import { answer, api, speakFor } from '@/api/client'
 import { Problem, Unreachable } from '@/api/problem'
-import type { Me, Preferences } from '@/api/types'
+import type { Credentials, Me, Preferences } from '@/api/types'
 import { useDialect } from '@/i18n'
 import { useTheme } from '@/shared/theme'
 import { keptStorage } from './outboxStorage'
@@ -77,8 +77,8 @@ async function startingPage(): Promise<'/welcome' | '/sign-in'> {
 
 /** In and out. */
 function useDoors(me: Ref<Me | undefined>, ended: Ref<boolean>, welcome: (person: Me) => void) {
-  async function signIn(signInName: string, password: string): Promise<Me> {
-    const person = await answer(api.POST('/api/v1/sign-in', { body: { signInName, password } }))
+  async function signIn(typed: Credentials): Promise<Me> {
+    const person = await answer(api.POST('/api/v1/sign-in', { body: typed }))
     // The new sign-in took the old one's place.
     forgetRemembered(SIGN_OUT_DUE)
     welcome(person)
@@ -86,8 +86,8 @@ function useDoors(me: Ref<Me | undefined>, ended: Ref<boolean>, welcome: (person
   }
 
   /** After the sign-in has ended under way: only the same person may go on. False if it was somebody else. */
-  async function signInAgain(signInName: string, password: string): Promise<boolean> {
-    const person = await answer(api.POST('/api/v1/sign-in', { body: { signInName, password } }))
+  async function signInAgain(typed: Credentials): Promise<boolean> {
+    const person = await answer(api.POST('/api/v1/sign-in', { body: typed }))
     if (me.value && person.person.id !== me.value.person.id) {
       await answer(api.POST('/api/v1/sign-out'))
       return false

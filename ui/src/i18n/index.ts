@@ -3,6 +3,7 @@ import { createI18n } from 'vue-i18n'
 import backup from './words/pool/backup.json'
 import bench from './words/pool/bench.json'
 import calendar from './words/pool/calendar.json'
+import care from './words/pool/care.json'
 import common from './words/pool/common.json'
 import data from './words/pool/data.json'
 import grades from './words/pool/grades.json'
@@ -22,6 +23,7 @@ const pool = {
   ...backup,
   ...bench,
   ...calendar,
+  ...care,
   ...data,
   ...grades,
   ...kit,

@@ -12,6 +12,7 @@ import { useOneTimeLinks } from '@/shared/useOneTimeLinks'
 import { useLoad } from '@/shared/useLoad'
 import EraseForm from './EraseForm.vue'
 import KeptTable from './KeptTable.vue'
+import PersonPart from './PersonPart.vue'
 import TrailPart from './TrailPart.vue'
 
 /** What the club keeps about a person: told, handed out as a file, erased. */
@@ -82,6 +83,7 @@ async function erased(now: boolean): Promise<void> {
         <p v-if="data.sharedSessions" class="small quiet">
           {{ t('data.shared', { n: data.sharedSessions }, data.sharedSessions) }}
         </p>
+        <PersonPart v-if="data.role === 'STUDENT'" :id="id" :name="data.name" @changed="reload" />
         <TrailPart v-if="mayReadTrail" :id="id" />
         <TrailPart v-if="mayReadTrail && data.role === 'COACH'" :id="id" by-them />
         <EraseForm v-if="!asked && !head" :id="id" :student="data.role === 'STUDENT'" @erased="erased" />

@@ -6,6 +6,8 @@ import AddPerson from '@/shared/AddPerson.vue'
 import OneTimeLinks from '@/shared/OneTimeLinks.vue'
 import PageState from '@/shared/PageState.vue'
 import { useLoad } from '@/shared/useLoad'
+import HandOverPart from './HandOverPart.vue'
+import NotSeenPart from './NotSeenPart.vue'
 import PersonTable from './PersonTable.vue'
 import { usePeopleChanges } from './usePeopleChanges'
 
@@ -69,6 +71,15 @@ const addStudent = (name: string) => answer(api.POST('/api/v1/students', { body:
         :add="addStudent"
         @added="reload"
       />
+      <HandOverPart
+        v-if="(data?.coaches.length ?? 0) > 1 && students.length"
+        :students="students"
+        :coaches="data?.coaches ?? []"
+        :head="head"
+        :me="me"
+        @changed="reload"
+      />
+      <NotSeenPart />
       <details v-if="archived.length">
         <summary>{{ $t('people.archived', { n: archived.length }, archived.length) }}</summary>
         <p class="small quiet">{{ $t('people.archivedMeans') }}</p>

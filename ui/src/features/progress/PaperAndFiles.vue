@@ -8,6 +8,7 @@ import type { AttemptImport } from '@/api/types'
 import FileField from '@/shared/FileField.vue'
 import { saveAs } from '@/shared/saveAs'
 import { useAction } from '@/shared/useAction'
+import ShareLinks from './ShareLinks.vue'
 
 /** The report on paper, every attempt as a file, and attempts from a file. */
 const props = defineProps<{ studentId: string; studentName: string }>()
@@ -87,6 +88,7 @@ async function choose(file: File): Promise<void> {
             @click="report('LETTER')"
           />
         </p>
+        <ShareLinks :student-id="studentId" :note="note" />
       </div>
       <div>
         <p>

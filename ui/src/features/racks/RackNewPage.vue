@@ -210,6 +210,7 @@ const keptOptions = computed(() =>
               :table="drawing"
               :balls="rack.balls.value"
               :survey="survey.data.value"
+              :except="planning.step.value?.ball"
             />
             <StepMarks
               v-if="planning.step.value"

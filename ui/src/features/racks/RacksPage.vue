@@ -181,7 +181,10 @@ async function readFile(content: object): Promise<{ sentence: string; refused: s
             <a :href="`/api/v1/racks/export.json?studentId=${studentId}`" download>{{ t('racks.json') }}</a>
           </p>
         </template>
-        <RackFileIn :label="t('racks.file.racks')" :send="readFile" @done="load" />
+        <details class="no-print">
+          <summary>{{ t('racks.file.racks') }}</summary>
+          <RackFileIn :label="t('racks.file.choose')" :send="readFile" @done="load" />
+        </details>
       </PageState>
     </template>
   </main>
@@ -211,5 +214,9 @@ async function readFile(content: object): Promise<{ sentence: string; refused: s
 }
 a + a {
   margin-left: 16px;
+}
+summary {
+  min-height: 44px;
+  cursor: pointer;
 }
 </style>

@@ -8,7 +8,13 @@ import { freePlaces } from './freePlaces'
 import { useRackWords } from './useRackWords'
 
 /** What the survey says of each ball, in a word or two beside it, with a line towards its best pocket. The same stands in words beside the drawing. */
-const props = defineProps<{ table: TableDrawing; balls: LaidBall[]; survey: LayoutSurvey }>()
+const props = defineProps<{
+  table: TableDrawing
+  balls: LaidBall[]
+  survey: LayoutSurvey
+  /** Of this one the plan's own marks are shown. */
+  except?: string
+}>()
 const { t } = useI18n()
 const words = useRackWords()
 const frame = useFrame()
@@ -64,7 +70,9 @@ const marks = computed(() => {
     })),
     cloth,
   )
-  return seen.map((one, index) => ({ ...one, box: places[index], pointer: pointer(one.ball, one.at) }))
+  return seen
+    .map((one, index) => ({ ...one, box: places[index], pointer: pointer(one.ball, one.at) }))
+    .filter(({ ball }) => ball.id !== props.except)
 })
 
 /** A short way towards the likeliest pocket. */

@@ -4,10 +4,13 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { sentence } from '@/api/problem'
 import type { Preferences } from '@/api/types'
+import AuthenticatorPart from './AuthenticatorPart.vue'
 import BackupPart from './BackupPart.vue'
+import CarePart from './CarePart.vue'
 import ObservationWords from './ObservationWords.vue'
 import PasswordForm from './PasswordForm.vue'
 import SignInList from './SignInList.vue'
+import TokensPart from './TokensPart.vue'
 import { useSignedIn } from '@/device/useSignedIn'
 
 const { t } = useI18n()
@@ -68,7 +71,12 @@ async function change(part: Partial<Preferences>): Promise<void> {
       <div>
         <PasswordForm @changed="signIns?.reload()" />
         <SignInList ref="signIns" />
-        <BackupPart v-if="signedIn.me?.person.headCoach" />
+        <AuthenticatorPart />
+        <TokensPart />
+        <template v-if="signedIn.me?.person.headCoach">
+          <BackupPart />
+          <CarePart />
+        </template>
         <h2>{{ t('data.title') }}</h2>
         <p class="bare">
           <RouterLink :to="`/people/${signedIn.me?.person.id}/data`">{{ t('data.titleOwn') }}</RouterLink>

@@ -1,7 +1,17 @@
+<script lang="ts">
+/** What was typed; the code only where an authenticator app is asked for one. */
+export interface Typed {
+  name: string
+  signInName: string
+  password: string
+  code?: string
+}
+</script>
+
 <script setup lang="ts">
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
-import { reactive } from 'vue'
+import { reactive, ref, watch } from 'vue'
 import PasswordField from '@/shared/PasswordField.vue'
 import { useAction } from '@/shared/useAction'
 
@@ -13,11 +23,14 @@ const props = defineProps<{
   withName?: boolean
   /** The password exists already. */
   known?: boolean
-  submit: (values: { name: string; signInName: string; password: string }) => Promise<void>
+  submit: (values: Typed) => Promise<void>
 }>()
 
-const values = reactive({ name: '', signInName: '', password: '' })
+const values = reactive<Typed>({ name: '', signInName: '', password: '' })
 const { busy, problem, field, run } = useAction()
+/** Once it was asked for, it stays. */
+const codeAsked = ref(false)
+watch(field, (name) => (codeAsked.value ||= name === 'code'))
 </script>
 
 <template>
@@ -48,7 +61,24 @@ const { busy, problem, field, run } = useAction()
       />
       <span v-if="field === 'password'" class="problem" role="alert">{{ problem }}</span>
     </div>
-    <p v-if="problem && !['name', 'signInName', 'password'].includes(field)" class="problem" role="alert">
+    <label v-if="codeAsked">
+      {{ $t('authenticator.signInCode') }}
+      <InputText
+        v-model="values.code"
+        name="code"
+        inputmode="text"
+        autocomplete="one-time-code"
+        autocapitalize="none"
+        :invalid="field === 'code'"
+        fluid
+      />
+      <span v-if="field === 'code'" class="problem" role="alert">{{ problem }}</span>
+    </label>
+    <p
+      v-if="problem && !['name', 'signInName', 'password', 'code'].includes(field)"
+      class="problem"
+      role="alert"
+    >
       {{ problem }}
     </p>
     <Button type="submit" :label="action" :loading="busy" fluid />

@@ -3,15 +3,15 @@ import Dialog from 'primevue/dialog'
 import { useI18n } from 'vue-i18n'
 import { useOutbox } from '@/device/useOutbox'
 import { useSignedIn } from '@/device/useSignedIn'
-import PersonForm from './PersonForm.vue'
+import PersonForm, { type Typed } from './PersonForm.vue'
 
 /** Asks for the password again in the middle of anything; the page below stays as it is. */
 const { t } = useI18n()
 const signedIn = useSignedIn()
 const outbox = useOutbox()
 
-async function submit({ signInName, password }: { signInName: string; password: string }): Promise<void> {
-  if (!(await signedIn.signInAgain(signInName, password))) {
+async function submit({ signInName, password, code }: Typed): Promise<void> {
+  if (!(await signedIn.signInAgain({ signInName, password, code }))) {
     throw new Error(t('signIn.otherUser', { name: signedIn.me?.person.name ?? '' }))
   }
 }

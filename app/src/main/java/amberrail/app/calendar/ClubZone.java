@@ -1,13 +1,12 @@
 package amberrail.app.calendar;
 
 import amberrail.app.people.Access;
+import amberrail.app.people.ClubSettings;
 import amberrail.app.people.SignedIn;
 import amberrail.app.web.Refused;
 import java.time.DateTimeException;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
-import java.util.Optional;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -17,17 +16,17 @@ import org.springframework.transaction.annotation.Transactional;
 class ClubZone {
     private static final String NAME = "zone";
 
-    private final JdbcClient database;
+    private final ClubSettings settings;
     private final Access access;
 
-    ClubZone(JdbcClient database, Access access) {
-        this.database = database;
+    ClubZone(ClubSettings settings, Access access) {
+        this.settings = settings;
         this.access = access;
     }
 
     @Transactional(readOnly = true)
     ZoneId get() {
-        return stored().map(ZoneId::of).orElseGet(ClubZone::ofTheServer);
+        return settings.get(NAME).map(ZoneId::of).orElseGet(ClubZone::ofTheServer);
     }
 
     private static ZoneId ofTheServer() {
@@ -38,24 +37,7 @@ class ClubZone {
     /** By its name, such as Europe/Berlin; everything in the calendar keeps its hour on the wall. */
     void change(SignedIn who, String zone) {
         access.requireHeadCoach(who);
-        String name = known(zone);
-        int changed = database.sql("update club_setting set setting = :zone where name = :name")
-                .param("zone", name)
-                .param("name", NAME)
-                .update();
-        if (changed == 0) {
-            database.sql("insert into club_setting (name, setting) values (:name, :zone)")
-                    .param("zone", name)
-                    .param("name", NAME)
-                    .update();
-        }
-    }
-
-    private Optional<String> stored() {
-        return database.sql("select setting from club_setting where name = :name")
-                .param("name", NAME)
-                .query(String.class)
-                .optional();
+        settings.set(NAME, known(zone));
     }
 
     private static String known(String zone) {

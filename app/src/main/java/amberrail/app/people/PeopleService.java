@@ -3,7 +3,6 @@ package amberrail.app.people;
 import amberrail.app.web.Conflict;
 import amberrail.app.web.Missing;
 import amberrail.app.web.NotAllowed;
-import amberrail.app.web.Refused;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -32,6 +31,7 @@ public class PeopleService {
     private final Access access;
     private final Concerned concerned;
     private final PasswordHashing hashing;
+    private final OwnPasswords ownPasswords;
     private final AccountNotices notices;
     private final FindByIndexNameSessionRepository<? extends Session> sessions;
     private final ApplicationEventPublisher events;
@@ -45,6 +45,7 @@ public class PeopleService {
             Access access,
             Concerned concerned,
             PasswordHashing hashing,
+            OwnPasswords ownPasswords,
             AccountNotices notices,
             FindByIndexNameSessionRepository<? extends Session> sessions,
             ApplicationEventPublisher events,
@@ -56,6 +57,7 @@ public class PeopleService {
         this.access = access;
         this.concerned = concerned;
         this.hashing = hashing;
+        this.ownPasswords = ownPasswords;
         this.notices = notices;
         this.sessions = sessions;
         this.events = events;
@@ -162,9 +164,7 @@ public class PeopleService {
      */
     public void changePassword(SignedIn who, String old, String wanted, String keptSessionId) {
         AccountEntity account = accounts.hold(who.accountId()).orElseThrow(() -> new Missing("person"));
-        if (!hashing.matches(old, account.passwordHash)) {
-            throw new Refused("old", "Present password: that is not it. Nothing was changed.");
-        }
+        ownPasswords.require(account, old, "old", "Present password: that is not it. Nothing was changed.");
         PasswordRule.require(wanted, account.signInName, account.name);
         account.passwordHash = hashing.encode(wanted);
         endSignIns(account.id, keptSessionId);
@@ -175,9 +175,8 @@ public class PeopleService {
     // Without a transaction, as signIn.
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
     public void requirePassword(SignedIn who, String password) {
-        if (!hashing.matches(password, find(who.accountId()).passwordHash)) {
-            throw new Refused("password", "Password: that is not it. Nothing was changed.");
-        }
+        ownPasswords.require(
+                find(who.accountId()), password, "password", "Password: that is not it. Nothing was changed.");
     }
 
     @Transactional(readOnly = true)
@@ -223,6 +222,17 @@ public class PeopleService {
             notices.tell(account.id, AccountNotice.Kind.LINK_MADE, find(coach.accountId()).name);
         }
         return new Invited(PersonView.of(account), links.issue(account.id));
+    }
+
+    /** Calls somebody otherwise: a coach their students and themselves, the head coach everybody. Whoever calls this knows what names a minor may have. */
+    public void rename(SignedIn who, UUID id, String name) {
+        access.requireCoach(who);
+        concerned.with(id);
+        AccountEntity account = accounts.hold(id)
+                .filter(a -> !a.id.equals(FormerWriter.ID))
+                .filter(a -> who.headCoach() || a.id.equals(who.accountId()) || access.coaches(who, a.id))
+                .orElseThrow(() -> new Missing("person"));
+        account.name = name.strip();
     }
 
     /** Who a link is for, so that the page can greet them. */

@@ -21,6 +21,10 @@ enum DataKind {
     CUES(Fate.LOSES_NAME),
     DRILLS(Fate.HANDED_ON),
     SHELF(Fate.GOES),
+    CONSENTS(Fate.GOES),
+    HAND_OVERS(Fate.GOES),
+    SHARE_LINKS(Fate.GOES),
+    TOKENS(Fate.GOES),
     TRAIL(Fate.GOES),
     WRITTEN_FOR_OTHERS(Fate.LOSES_NAME);
 

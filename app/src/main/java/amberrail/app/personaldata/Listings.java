@@ -18,7 +18,9 @@ final class Listings {
                     "account",
                     "created_at",
                     "select name, sign_in_name, role, head_coach, dialect, length_unit, tip_notation, pace_notation, theme,"
-                            + " created_at, archived_at from account where id = :id"),
+                            + " created_at, archived_at, minor, birth_year, guardian_name, guardian_contact, kept_until,"
+                            + " (select confirmed_at from authenticator where account_id = :id) as authenticator_since"
+                            + " from account where id = :id"),
             new Listing(
                     DataKind.COACHES,
                     "coaches",
@@ -123,6 +125,31 @@ final class Listings {
                     "select '' as folder, drill_id from favourite_drill where account_id = :id union all"
                             + " select f.name, d.drill_id from drill_folder f left join foldered_drill d on d.folder_id = f.id"
                             + " where f.account_id = :id"),
+            new Listing(
+                    DataKind.CONSENTS,
+                    "consents",
+                    "noted_at",
+                    "select c.kind, c.given_by, c.given_on, n.name as noted_by, c.noted_at, c.withdrawn_at, w.name as withdrawn_by"
+                            + " from consent c join account n on n.id = c.noted_by left join account w on w.id = c.withdrawn_by"
+                            + " where c.student_id = :id order by c.noted_at"),
+            new Listing(
+                    DataKind.HAND_OVERS,
+                    "hand-overs",
+                    "done_at",
+                    "select f.name as from_coach, t.name as to_coach, b.name as done_by, h.done_at, h.undone_at from hand_over h"
+                            + " join account f on f.id = h.from_coach join account t on t.id = h.to_coach"
+                            + " join account b on b.id = h.done_by where h.student_id = :id order by h.done_at"),
+            new Listing(
+                    DataKind.SHARE_LINKS,
+                    "links-to-reports",
+                    "made_at",
+                    "select m.name as made_by, l.made_at, l.expires_at, l.opened from share_link l join account m on m.id = l.made_by"
+                            + " where l.student_id = :id order by l.made_at"),
+            new Listing(
+                    DataKind.TOKENS,
+                    "tokens",
+                    "made_at",
+                    "select name, scope, made_at, expires_at, last_used_at from access_token where account_id = :id order by made_at"),
             new Listing(
                     DataKind.TRAIL,
                     "who-saw-and-changed-what",

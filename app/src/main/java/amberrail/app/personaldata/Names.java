@@ -16,7 +16,7 @@ import org.springframework.stereotype.Component;
  * nobody may be called so that others' records break when they go.
  */
 @Component
-class Names {
+public class Names {
     private static final String SOMEBODY = "somebody";
 
     private final JdbcClient sql;
@@ -33,18 +33,23 @@ class Names {
                 "(?<![\\p{L}\\p{N}])" + Pattern.quote(text) + "(?![\\p{L}\\p{N}])", Pattern.UNICODE_CHARACTER_CLASS);
     }
 
-    private static String without(String text, Pattern... names) {
+    private static String with(String instead, String text, Pattern... names) {
         String left = text;
         for (Pattern name : names) {
-            left = name.matcher(left).replaceAll(Matcher.quoteReplacement(SOMEBODY));
+            left = name.matcher(left).replaceAll(Matcher.quoteReplacement(instead));
         }
         return left;
     }
 
     /** The whole name wherever it stands in words that stay. One word alone may mean anything: it is looked for in shared records only. */
     void takeOut(String name) {
+        replace(name, SOMEBODY);
+    }
+
+    /** The same with another name in its place. */
+    public void replace(String name, String instead) {
         sql.sql("update account_notice set by_name = ? where by_name = ?")
-                .params(SOMEBODY, name)
+                .params(instead, name)
                 .update();
         if (!name.contains(" ")) {
             return;
@@ -54,7 +59,7 @@ class Names {
             String where = " from " + column.table() + " where position(?, " + column.name() + ") > 0";
             List<UUID> ids =
                     sql.sql("select id" + where).param(name).query(UUID.class).list();
-            ids.forEach(id -> change(column.table(), column.name(), id, whole));
+            ids.forEach(id -> change(column.table(), column.name(), id, instead, whole));
         }
         record Revision(UUID attempt, int number, String body) {}
         sql.sql("select attempt_id, revision, body from attempt_revision where position(?, body) > 0")
@@ -62,15 +67,15 @@ class Names {
                 .query((row, n) -> new Revision(row.getObject(1, UUID.class), row.getInt(2), row.getString(3)))
                 .list()
                 .forEach(one -> sql.sql("update attempt_revision set body = ? where attempt_id = ? and revision = ?")
-                        .params(noteWithout(one.body(), whole), one.attempt(), one.number())
+                        .params(noteWith(instead, one.body(), whole), one.attempt(), one.number())
                         .update());
     }
 
-    private String noteWithout(String body, Pattern name) {
+    private String noteWith(String instead, String body, Pattern name) {
         try {
             JsonNode told = json.readTree(body);
             if (told instanceof ObjectNode document && document.hasNonNull("note")) {
-                document.put("note", without(document.get("note").asText(), name));
+                document.put("note", with(instead, document.get("note").asText(), name));
                 return json.writeValueAsString(document);
             }
             return body;
@@ -81,16 +86,16 @@ class Names {
 
     /** In words about several people also the first name by itself. */
     void takeOut(String name, SharedRows.Shared what, String column, List<UUID> ids) {
-        ids.forEach(id -> change(what.table(), column, id, word(name), word(name.split(" ")[0])));
+        ids.forEach(id -> change(what.table(), column, id, SOMEBODY, word(name), word(name.split(" ")[0])));
     }
 
-    private void change(String table, String column, UUID id, Pattern... names) {
+    private void change(String table, String column, UUID id, String instead, Pattern... names) {
         String before = sql.sql("select " + column + " from " + table + " where id = ?")
                 .param(id)
                 .query(String.class)
                 .optional()
                 .orElse("");
-        String after = without(before, names);
+        String after = with(instead, before, names);
         if (!after.equals(before)) {
             sql.sql("update " + table + " set " + column + " = ? where id = ?")
                     .params(after, id)

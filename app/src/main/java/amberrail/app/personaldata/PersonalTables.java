@@ -40,6 +40,12 @@ final class PersonalTables {
             "calendar_feed.account_id",
             "coaching.coach_id",
             "audit_entry.subject_id",
+            "consent.student_id",
+            "hand_over.student_id",
+            "share_link.student_id",
+            "access_token.account_id",
+            "authenticator.account_id",
+            "recovery_code.account_id",
             "erasure.account_id");
 
     /** Who did something: others' records stay, written by somebody who has left. */
@@ -58,6 +64,12 @@ final class PersonalTables {
             "rack_shot.taken_by",
             "rack_layout.made_by",
             "audit_entry.actor_id",
+            "consent.noted_by",
+            "consent.withdrawn_by",
+            "hand_over.from_coach",
+            "hand_over.to_coach",
+            "hand_over.done_by",
+            "share_link.made_by",
             "erasure.asked_by");
 
     /** Things of a coach that others go on with: they become the head coach's. */

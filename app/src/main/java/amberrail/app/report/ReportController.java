@@ -1,33 +1,14 @@
 package amberrail.app.report;
 
 import amberrail.app.paper.PaperSize;
-import amberrail.app.people.PeopleService;
 import amberrail.app.people.SignedIn;
-import amberrail.app.progress.NextStations;
-import amberrail.app.progress.ProgressService;
-import amberrail.app.racks.RackSummary;
-import amberrail.app.review.ReviewService;
-import amberrail.app.review.ReviewView;
-import amberrail.app.sessions.PracticeSession;
-import amberrail.app.sessions.SessionLists;
 import amberrail.app.web.ChangesNothing;
 import amberrail.app.web.Costly;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.io.IOException;
-import java.time.Clock;
-import java.time.Instant;
-import java.time.LocalDate;
-import java.time.ZoneOffset;
-import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.LinkedHashMap;
-import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -41,37 +22,10 @@ import org.springframework.web.bind.annotation.RestController;
 /** A student's report as PDF, for themselves and their coaches. */
 @RestController
 class ReportController {
-    private static final int MAPS = 2;
-    /** Side by side on one sheet. */
-    private static final int MOST_SHOTS = 4;
+    private final ReportMaker reports;
 
-    private static final int FEWEST_FOR_A_MAP = 8;
-
-    private static final int LOOKED_AT = 4;
-
-    private final ProgressService progress;
-    private final NextStations next;
-    private final ReviewService reviews;
-    private final SessionLists sessions;
-    private final PeopleService people;
-    private final RackSummary racks;
-    private final Clock clock;
-
-    ReportController(
-            ProgressService progress,
-            NextStations next,
-            ReviewService reviews,
-            SessionLists sessions,
-            PeopleService people,
-            RackSummary racks,
-            Clock clock) {
-        this.progress = progress;
-        this.next = next;
-        this.reviews = reviews;
-        this.sessions = sessions;
-        this.people = people;
-        this.racks = racks;
-        this.clock = clock;
+    ReportController(ReportMaker reports) {
+        this.reports = reports;
     }
 
     /** What the coach wants to say on it, and the paper. */
@@ -84,15 +38,7 @@ class ReportController {
     ResponseEntity<byte[]> report(
             @AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @Valid @RequestBody ReportBody body)
             throws IOException {
-        StudentReport.Contents contents = new StudentReport.Contents(
-                progress.of(who, id),
-                next.of(who, id),
-                maps(who, id),
-                racks.of(who, id),
-                body.note(),
-                people.person(who.accountId()).name(),
-                LocalDate.ofInstant(Instant.now(clock), ZoneOffset.UTC));
-        byte[] pdf = new StudentReport(new ReportWords(people.preferences(who)), body.paper()).pdf(contents);
+        byte[] pdf = reports.pdf(who, id, body.note(), body.paper());
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(
@@ -102,65 +48,5 @@ class ReportController {
                                 .build()
                                 .toString())
                 .body(pdf);
-    }
-
-    /**
-     * The stations and sides most practised in the newest sessions, two of them; of a pattern every shot, as many as fit beside one another. A handful
-     * of shots is no map.
-     */
-    private List<ReviewView> maps(SignedIn who, UUID studentId) {
-        List<Practised> all = new ArrayList<>();
-        for (PracticeSession session : sessions.latest(who, studentId, LOOKED_AT)) {
-            for (PracticeSession.DrillVersion drill : session.drills()) {
-                all.addAll(practised(who, session, studentId, drill.drillId()));
-            }
-        }
-        return all.stream()
-                .filter(one -> one.attempts() >= FEWEST_FOR_A_MAP)
-                .sorted(Comparator.comparing(one -> -one.attempts()))
-                .limit(MAPS)
-                .flatMap(one -> one.shots().stream().map(shot -> map(who, studentId, one, shot)))
-                .limit(MOST_SHOTS)
-                .toList();
-    }
-
-    /** A station on one side in one session, with its shots that were played. */
-    private record Practised(
-            UUID sessionId, String drillId, int station, boolean mirrored, List<Integer> shots, int attempts) {}
-
-    private List<Practised> practised(SignedIn who, PracticeSession session, UUID studentId, String drillId) {
-        ReviewView first = reviews.review(
-                who,
-                session.id(),
-                new ReviewService.Asked(Optional.of(studentId), Optional.of(drillId), Optional.empty(), false, 0));
-        Map<String, List<ReviewView.GroupView>> byPlace = first.groups().stream()
-                .filter(group -> group.attempts() > 0)
-                .collect(Collectors.groupingBy(
-                        group -> group.station() + " " + group.mirrored(), LinkedHashMap::new, Collectors.toList()));
-        return byPlace.values().stream()
-                .map(groups -> new Practised(
-                        session.id(),
-                        drillId,
-                        groups.get(0).station(),
-                        groups.get(0).mirrored(),
-                        groups.stream().map(ReviewView.GroupView::shot).toList(),
-                        attempts(groups)))
-                .toList();
-    }
-
-    private ReviewView map(SignedIn who, UUID studentId, Practised one, int shot) {
-        return reviews.review(
-                who,
-                one.sessionId(),
-                new ReviewService.Asked(
-                        Optional.of(studentId),
-                        Optional.of(one.drillId()),
-                        Optional.of(one.station()),
-                        one.mirrored(),
-                        shot));
-    }
-
-    private static int attempts(List<ReviewView.GroupView> groups) {
-        return groups.stream().mapToInt(ReviewView.GroupView::attempts).sum();
     }
 }

@@ -1,5 +1,6 @@
 package amberrail.app.review;
 
+import amberrail.app.people.Concerned;
 import amberrail.app.people.SignedIn;
 import java.time.LocalDate;
 import java.util.List;
@@ -18,9 +19,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1")
 class ReviewController {
     private final ReviewService reviews;
+    private final Concerned concerned;
 
-    ReviewController(ReviewService reviews) {
+    ReviewController(ReviewService reviews, Concerned concerned) {
         this.reviews = reviews;
+        this.concerned = concerned;
     }
 
     @GetMapping("/sessions/{sessionId}/review")
@@ -32,7 +35,11 @@ class ReviewController {
             @RequestParam Optional<Integer> station,
             @RequestParam(defaultValue = "false") boolean mirrored,
             @RequestParam(defaultValue = "0") int shot) {
-        return reviews.review(who, sessionId, new ReviewService.Asked(studentId, drillId, station, mirrored, shot));
+        ReviewView review =
+                reviews.review(who, sessionId, new ReviewService.Asked(studentId, drillId, station, mirrored, shot));
+        // Of those at the table only this one is told about.
+        concerned.only(review.studentId());
+        return review;
     }
 
     /**

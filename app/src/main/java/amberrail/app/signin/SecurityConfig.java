@@ -1,6 +1,8 @@
 package amberrail.app.signin;
 
+import amberrail.app.tokens.TokenFilter;
 import amberrail.app.web.ProblemWriter;
+import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.Ordered;
@@ -13,6 +15,7 @@ import org.springframework.security.config.annotation.web.configuration.EnableWe
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.intercept.AuthorizationFilter;
+import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
@@ -31,7 +34,7 @@ class SecurityConfig {
 
     @Bean
     @Order(1)
-    SecurityFilterChain security(HttpSecurity http) throws Exception {
+    SecurityFilterChain security(HttpSecurity http, TokenFilter tokens) throws Exception {
         CsrfTokenRequestAttributeHandler csrfHandler = new CsrfTokenRequestAttributeHandler();
         // Loads the token on every request, so that the single-page app always has its cookie.
         csrfHandler.setCsrfRequestAttributeName(null);
@@ -41,14 +44,16 @@ class SecurityConfig {
                         .permitAll()
                         .requestMatchers(HttpMethod.POST, "/api/v1/club/first-coach")
                         .permitAll()
-                        .requestMatchers("/api/v1/invitations/*", "/api/v1/calendar-feeds/*")
+                        .requestMatchers(
+                                "/api/v1/invitations/*", "/api/v1/calendar-feeds/*", "/api/v1/shared-reports/*")
                         .permitAll()
                         .requestMatchers("/api/**", "/v3/**")
                         .authenticated()
                         .anyRequest()
                         .permitAll())
                 .csrf(csrf -> csrf.csrfTokenRepository(CookieCsrfTokenRepository.withHttpOnlyFalse())
-                        .csrfTokenRequestHandler(csrfHandler))
+                        .csrfTokenRequestHandler(csrfHandler)
+                        .ignoringRequestMatchers(TokenFilter::hasToken))
                 .formLogin(AbstractHttpConfigurer::disable)
                 .httpBasic(AbstractHttpConfigurer::disable)
                 .logout(AbstractHttpConfigurer::disable)
@@ -66,6 +71,7 @@ class SecurityConfig {
                                 e instanceof CsrfException
                                         ? "This page is out of date. Try again."
                                         : "You may not do this.")))
+                .addFilterBefore(tokens, AnonymousAuthenticationFilter.class)
                 .addFilterAfter(new SameAccountFilter(), AuthorizationFilter.class)
                 .build();
     }
@@ -90,6 +96,14 @@ class SecurityConfig {
                 .permissionsPolicyHeader(policy -> policy.policy("camera=(), microphone=(), geolocation=()"))
                 .frameOptions(frame -> frame.deny())
                 .contentTypeOptions(Customizer.withDefaults()));
+    }
+
+    /** It stands in the chain above and nowhere else. */
+    @Bean
+    FilterRegistrationBean<TokenFilter> onlyInTheChain(TokenFilter tokens) {
+        FilterRegistrationBean<TokenFilter> registration = new FilterRegistrationBean<>(tokens);
+        registration.setEnabled(false);
+        return registration;
     }
 
     @Bean

@@ -7,6 +7,7 @@ import amberrail.app.people.PersonView;
 import amberrail.app.people.Preferences;
 import amberrail.app.people.PreferencesChange;
 import amberrail.app.people.SignedIn;
+import amberrail.app.web.MayBeMissing;
 import amberrail.app.web.Races;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -40,20 +41,27 @@ class SignInController {
     private final PeopleService people;
     private final SignInThrottle throttle;
     private final KnownDevices devices;
+    private final Authenticators authenticators;
     private final SecurityContextRepository contexts;
 
     SignInController(
-            PeopleService people, SignInThrottle throttle, KnownDevices devices, SecurityContextRepository contexts) {
+            PeopleService people,
+            SignInThrottle throttle,
+            KnownDevices devices,
+            Authenticators authenticators,
+            SecurityContextRepository contexts) {
         this.people = people;
         this.throttle = throttle;
         this.devices = devices;
+        this.authenticators = authenticators;
         this.contexts = contexts;
     }
 
-    /** Name and password as typed. */
+    /** As typed; the code where an authenticator app is asked for one. */
     record Credentials(
             @NotNull @Size(max = 60) String signInName,
-            @NotNull @Size(max = 800) String password) {}
+            @NotNull @Size(max = 800) String password,
+            @MayBeMissing @Size(max = 40) String code) {}
 
     /** The person signed in, with their settings. */
     record Me(PersonView person, Preferences preferences) {}
@@ -74,9 +82,24 @@ class SignInController {
             throttle.failed(name, request.getRemoteAddr(), known);
             throw new BadCredentialsException("wrong name or password");
         }
+        requireCode(who.get(), body, request, known);
         throttle.succeeded(name, request.getRemoteAddr(), known);
         devices.remember(request, response, name);
         return welcome(who.get(), request, response);
+    }
+
+    /** A wrong code counts as a wrong password does: there are only a million of them. */
+    private void requireCode(SignedIn who, Credentials body, HttpServletRequest request, boolean known) {
+        if (!authenticators.isOn(who.accountId())) {
+            return;
+        }
+        if (body.code() == null || body.code().isBlank()) {
+            throw new CodeNeeded(false);
+        }
+        if (!authenticators.accepts(who.accountId(), body.code())) {
+            throttle.failed(body.signInName(), request.getRemoteAddr(), known);
+            throw new CodeNeeded(true);
+        }
     }
 
     @PostMapping("/sign-out")
@@ -111,6 +134,8 @@ class SignInController {
             HttpServletRequest request,
             HttpServletResponse response) {
         SignedIn who = Races.again(() -> people.accept(token, body.signInName(), body.password()));
+        // A new link is the way back in for whoever has lost the phone.
+        authenticators.turnOff(who.accountId());
         return welcome(who, request, response);
     }
 

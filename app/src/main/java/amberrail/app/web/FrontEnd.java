@@ -18,6 +18,7 @@ class FrontEnd implements WebMvcConfigurer {
         "/sign-in",
         "/welcome",
         "/invitation/*",
+        "/shared/*",
         "/today",
         "/drills",
         "/drills/*",

@@ -121,12 +121,7 @@ class TrailTest extends AppTest {
         String session = tree(post(coach, both, "/api/v1/sessions")).get("id").asText();
         ObjectNode attempt = json.valueToTree(Club.potted(1, 900, 600));
         attempt.put("studentId", student.accountId().toString());
-        put(
-                        coach,
-                        attempt,
-                        "/api/v1/sessions/{s}/attempts/{id}",
-                        session,
-                        UUID.randomUUID())
+        put(coach, attempt, "/api/v1/sessions/{s}/attempts/{id}", session, UUID.randomUUID())
                 .andExpect(status().isOk());
         assertThat(trail(student, student)).contains(name(coach) + " CHANGED attempts 1");
         assertThat(trail(other, other)).noneMatch(line -> line.contains("attempts"));

@@ -9,7 +9,7 @@ import java.util.Map;
 import java.util.UUID;
 
 /** Every endpoint with a body that it takes, and who may ask it; kept complete by {@link WhoMayTest}. */
-abstract class EveryEndpoint extends RackEndpoints {
+abstract class EveryEndpoint extends TrustEndpoints {
     private static final Map<String, Object> ERASURE = Map.of("way", "ERASE", "now", false, "password", Club.PASSWORD);
 
     List<Rule> rules(SignedIn student, SignedIn coach, String session) throws Exception {
@@ -70,6 +70,7 @@ abstract class EveryEndpoint extends RackEndpoints {
         List<Rule> rules = new ArrayList<>(planRules(student));
         rules.addAll(kitRules(student));
         rules.addAll(rackRules(student));
+        rules.addAll(trustRules(student));
         rules.addAll(List.of(
                 everybody("GET", "/api/v1/me", null),
                 everybody("PUT", "/api/v1/me/preferences", preferences),

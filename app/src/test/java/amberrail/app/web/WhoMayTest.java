@@ -96,6 +96,8 @@ class WhoMayTest extends EveryEndpoint {
                 "POST /api/v1/sign-out",
                 // The secret in the address stands for the sign-in (CalendarFilesTest).
                 "GET /api/v1/calendar-feeds/{}.ics",
+                // The same (ShareLinkTest).
+                "GET /api/v1/shared-reports/{}",
                 "GET /api/v1/invitations/{}",
                 "POST /api/v1/invitations/{}");
         Set<String> missing = new TreeSet<>();

@@ -1,0 +1,75 @@
+package amberrail.app.tokens;
+
+import amberrail.app.web.ProblemWriter;
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.authority.SimpleGrantedAuthority;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/** Lets somebody in who shows a token in place of a sign-in, for this one request and as far as the token goes. */
+@Component
+public class TokenFilter extends OncePerRequestFilter {
+    private static final String BEARER = "Bearer ";
+
+    private final Tokens tokens;
+
+    TokenFilter(Tokens tokens) {
+        this.tokens = tokens;
+    }
+
+    /** A page of another site cannot send this header for somebody, so such requests need no token against forgery. */
+    public static boolean hasToken(HttpServletRequest request) {
+        String said = request.getHeader(HttpHeaders.AUTHORIZATION);
+        return said != null && said.startsWith(BEARER);
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        if (!hasToken(request)) {
+            chain.doFilter(request, response);
+            return;
+        }
+        String secret = request.getHeader(HttpHeaders.AUTHORIZATION)
+                .substring(BEARER.length())
+                .strip();
+        Optional<Tokens.Known> known = tokens.known(secret);
+        if (known.isEmpty()) {
+            ProblemWriter.write(
+                    response,
+                    HttpStatus.UNAUTHORIZED,
+                    "TOKEN_ENDED",
+                    "This token is not known here, or has ended. Make a new one in the settings.");
+        } else if (!known.get().scope().allows(request.getMethod(), request.getRequestURI())) {
+            ProblemWriter.write(
+                    response,
+                    HttpStatus.FORBIDDEN,
+                    "BEYOND_TOKEN",
+                    known.get().scope() == TokenScope.READ
+                            ? "This token may only look. Make one that may record, in the settings."
+                            : "This token may look and record, and nothing else.");
+        } else {
+            asTheirOwner(known.get());
+            chain.doFilter(request, response);
+        }
+    }
+
+    private static void asTheirOwner(Tokens.Known known) {
+        var authority = new SimpleGrantedAuthority("ROLE_" + known.who().role());
+        SecurityContext context = SecurityContextHolder.createEmptyContext();
+        context.setAuthentication(
+                UsernamePasswordAuthenticationToken.authenticated(known.who(), null, List.of(authority)));
+        SecurityContextHolder.setContext(context);
+    }
+}

@@ -1,0 +1,41 @@
+package amberrail.app.tokens;
+
+import org.springframework.http.HttpMethod;
+
+/** How far a token goes. Never: passwords, sign-ins, tokens, people, backups, or what is kept about somebody. */
+enum TokenScope {
+    /** Looks at what its owner may see. */
+    READ,
+    /** And records attempts and racks for them. */
+    RECORD;
+
+    private static final String API = "/api/v1/";
+
+    boolean allows(String method, String path) {
+        if (!path.startsWith(API) || isKept(path.substring(API.length()))) {
+            return false;
+        }
+        if (HttpMethod.GET.matches(method) || HttpMethod.HEAD.matches(method)) {
+            return true;
+        }
+        String rest = path.substring(API.length());
+        boolean writes = HttpMethod.PUT.matches(method) || HttpMethod.POST.matches(method);
+        return this == RECORD
+                && writes
+                && (rest.equals("sessions") || rest.startsWith("sessions/") || rest.startsWith("racks/"));
+    }
+
+    /** What stays between people and their own browser. */
+    private static boolean isKept(String path) {
+        return path.startsWith("me/")
+                || path.startsWith("people")
+                || path.startsWith("backups")
+                || path.startsWith("roster")
+                || path.startsWith("invitations")
+                || path.startsWith("sign-")
+                || path.startsWith("club/")
+                || path.startsWith("hand-overs")
+                || path.startsWith("installation")
+                || path.contains("/report-links");
+    }
+}
