@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
-import { reactive, watch } from 'vue'
+import { computed, reactive, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
 import type { AgeAndConsent } from '@/api/types'
@@ -19,6 +19,11 @@ watch(
   ({ minor, birthYear, guardian, contact }) =>
     Object.assign(values, { minor, birthYear: birthYear ? String(birthYear) : '', guardian, contact }),
   { immediate: true },
+)
+
+/** Then the full name may be kept. */
+const consented = computed(() =>
+  props.known.consents.some(({ kind, withdrawnAt }) => kind === 'RECORDS' && !withdrawnAt),
 )
 
 async function saveAge(): Promise<void> {
@@ -64,7 +69,12 @@ async function saveGuardian(): Promise<void> {
       :label="t('care.birthYear')"
       :most="4"
     />
-    <TextField v-model="values.nickname" :label="t('care.nickname')" :most="20" />
+    <TextField
+      v-if="!consented"
+      v-model="values.nickname"
+      :label="t('care.nickname')"
+      :most="20"
+    />
     <Button type="submit" severity="secondary" :label="t('care.saveAge')" :loading="busy" />
   </form>
   <p v-else-if="known.birthYear" class="bare">{{ t('care.birthYear') }}: {{ known.birthYear }}</p>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { onMounted, reactive, ref } from 'vue'
+import { computed, onMounted, reactive, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
 import type { TokenBody, TokenView } from '@/api/types'
+import { useSignedIn } from '@/device/useSignedIn'
 import { mediumDay } from '@/shared/days'
 import ChoiceField from '@/shared/ChoiceField.vue'
 import OnceSecret from '@/shared/OnceSecret.vue'
@@ -22,7 +23,13 @@ const DAYS = ['30', '90', '366'] as const
 const body = reactive<Omit<TokenBody, 'days'>>({ name: '', scope: 'READ' })
 const goodFor = ref<(typeof DAYS)[number]>('90')
 const secret = ref('')
-const scopes = (['READ', 'RECORD'] as const).map((value) => ({ value, label: t(`token.${value}`) }))
+const signedIn = useSignedIn()
+/** Figures of the server are the head coach's to hand out. */
+const scopes = computed(() =>
+  (['READ', 'RECORD', 'METRICS'] as const)
+    .filter((value) => value !== 'METRICS' || signedIn.me?.person.headCoach)
+    .map((value) => ({ value, label: t(`token.${value}`) })),
+)
 const days = DAYS.map((value) => ({ value, label: t(`token.day${value}`) }))
 
 async function make(): Promise<void> {

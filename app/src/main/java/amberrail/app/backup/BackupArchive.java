@@ -22,7 +22,7 @@ import net.lingala.zip4j.model.enums.AesKeyStrength;
 import net.lingala.zip4j.model.enums.EncryptionMethod;
 
 /** A backup's file: a zip of the database and what it says of itself; with a passphrase by AES-256, as other programs read it too. */
-final class BackupArchive {
+public final class BackupArchive {
     private static final String MANIFEST = "manifest.json";
     private static final String DATABASE = "amber-rail.mv.db";
     private static final ObjectMapper JSON =
@@ -34,6 +34,16 @@ final class BackupArchive {
     BackupArchive(Path file, Optional<char[]> passphrase) {
         this.file = file;
         this.passphrase = passphrase;
+    }
+
+    /** Opens a backup and compares its database with what it says, in a file of its own that goes again. */
+    public static void check(Path file, Optional<Path> passphraseFile) throws BackupRefused, IOException {
+        Path whole = Files.createTempFile("amber-rail-check", ".mv.db");
+        try {
+            new BackupArchive(file, Passphrase.in(passphraseFile)).extract(whole);
+        } finally {
+            Files.delete(whole);
+        }
     }
 
     void write(Path database, BackupManifest manifest) throws IOException {

@@ -16,7 +16,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** Where backups lie, and what their names say: only whole, verified ones have such a name. */
-final class BackupFolder {
+public final class BackupFolder {
     private static final String PREFIX = "amber-rail-";
     private static final String ENDING = ".zip";
     private static final DateTimeFormatter STAMP =
@@ -24,12 +24,12 @@ final class BackupFolder {
 
     private final Path path;
 
-    BackupFolder(Path path) {
+    public BackupFolder(Path path) {
         this.path = path;
     }
 
     /** @param bytes its size */
-    record Kept(String name, Instant madeAt, long bytes) {}
+    public record Kept(String name, Instant madeAt, long bytes) {}
 
     Path path() {
         return path;
@@ -40,7 +40,7 @@ final class BackupFolder {
     }
 
     /** Newest first; empty where there is no folder yet. */
-    List<Kept> all() throws IOException {
+    public List<Kept> all() throws IOException {
         if (!Files.isDirectory(path)) {
             return List.of();
         }

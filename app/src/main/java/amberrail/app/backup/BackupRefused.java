@@ -1,7 +1,7 @@
 package amberrail.app.backup;
 
 /** A file that is not put back; the message is a sentence with the next step. */
-final class BackupRefused extends Exception {
+public final class BackupRefused extends Exception {
     BackupRefused(String sentence, Throwable cause) {
         super(sentence, cause);
     }

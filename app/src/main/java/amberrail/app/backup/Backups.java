@@ -17,6 +17,7 @@ import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
@@ -33,7 +34,7 @@ import org.springframework.stereotype.Component;
 /** Makes a backup once a day while the server runs: a consistent copy by H2, opened and counted before it gets its name. */
 @Component
 @Lazy(false)
-class Backups {
+public class Backups {
     private static final Logger LOG = LoggerFactory.getLogger(Backups.class);
     private static final Duration EVERY = Duration.ofHours(24);
     /** The copy, the copy taken out of it, and the backup. */
@@ -63,6 +64,11 @@ class Backups {
 
     /** @param problem of the last attempt; empty where it went well */
     record State(Path folder, boolean encrypted, boolean working, String problem, List<BackupFolder.Kept> kept) {}
+
+    /** When the newest good one was made. */
+    public Optional<Instant> newest() {
+        return state().kept().stream().map(BackupFolder.Kept::madeAt).findFirst();
+    }
 
     State state() {
         try {

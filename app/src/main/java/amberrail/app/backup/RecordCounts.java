@@ -12,7 +12,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 
 /** Opens a database file, without changing it, and counts what is in it: what cannot be opened and counted is no backup. */
-final class RecordCounts {
+public final class RecordCounts {
     private static final Map<String, String> TABLES = new LinkedHashMap<>();
 
     static {
@@ -28,7 +28,7 @@ final class RecordCounts {
     private RecordCounts() {}
 
     /** Tables that an older schema does not have are left out. */
-    static Map<String, Long> of(Path database) throws SQLException {
+    public static Map<String, Long> of(Path database) throws SQLException {
         try (Connection connection = DriverManager.getConnection(
                         DataFolder.urlOf(database) + ";ACCESS_MODE_DATA=r;IFEXISTS=TRUE",
                         DatabaseUrl.USER,
@@ -54,7 +54,7 @@ final class RecordCounts {
     }
 
     /** "12 people, 24 sessions, 297 attempts". */
-    static String sentence(Map<String, Long> counts) {
+    public static String sentence(Map<String, Long> counts) {
         return counts.entrySet().stream()
                 .map(one -> one.getValue() + " " + one.getKey())
                 .reduce((a, b) -> a + ", " + b)

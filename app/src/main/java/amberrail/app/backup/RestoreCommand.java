@@ -3,6 +3,7 @@ package amberrail.app.backup;
 import amberrail.app.storage.DataFolder;
 import amberrail.app.storage.DatabaseUrl;
 import amberrail.app.storage.SchemaVersions;
+import amberrail.app.storage.Seal;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.file.Files;
@@ -181,6 +182,7 @@ public final class RestoreCommand {
             out.println("What was there is kept as " + aside + ".");
         }
         Files.deleteIfExists(folder.schemaMarker());
+        Seal.lift(folder);
         Files.move(restoring, folder.database(), StandardCopyOption.ATOMIC_MOVE);
         folder.ownersOnly();
         out.println("The backup is in its place. Start the server as usual.");

@@ -1,7 +1,9 @@
 package amberrail.app.signin;
 
+import amberrail.app.people.SignedIn;
 import amberrail.app.tokens.TokenFilter;
 import amberrail.app.web.ProblemWriter;
+import java.util.function.Supplier;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -9,12 +11,15 @@ import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.authorization.AuthorizationDecision;
 import org.springframework.security.config.Customizer;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configuration.EnableWebSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
+import org.springframework.security.core.Authentication;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.intercept.AuthorizationFilter;
+import org.springframework.security.web.access.intercept.RequestAuthorizationContext;
 import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
@@ -39,7 +44,7 @@ class SecurityConfig {
         // Loads the token on every request, so that the single-page app always has its cookie.
         csrfHandler.setCsrfRequestAttributeName(null);
         return headers(http)
-                .securityMatcher("/api/**", "/v3/**", "/error")
+                .securityMatcher("/api/**", "/v3/**", "/error", "/actuator/**")
                 .authorizeHttpRequests(requests -> requests.requestMatchers("/api/v1/club", "/api/v1/sign-in")
                         .permitAll()
                         .requestMatchers(HttpMethod.POST, "/api/v1/club/first-coach")
@@ -47,6 +52,10 @@ class SecurityConfig {
                         .requestMatchers(
                                 "/api/v1/invitations/*", "/api/v1/calendar-feeds/*", "/api/v1/shared-reports/*")
                         .permitAll()
+                        .requestMatchers("/actuator/health/**")
+                        .permitAll()
+                        .requestMatchers("/actuator/**")
+                        .access(SecurityConfig::isHeadCoach)
                         .requestMatchers("/api/**", "/v3/**")
                         .authenticated()
                         .anyRequest()
@@ -74,6 +83,11 @@ class SecurityConfig {
                 .addFilterBefore(tokens, AnonymousAuthenticationFilter.class)
                 .addFilterAfter(new SameAccountFilter(), AuthorizationFilter.class)
                 .build();
+    }
+
+    private static AuthorizationDecision isHeadCoach(
+            Supplier<Authentication> known, RequestAuthorizationContext request) {
+        return new AuthorizationDecision(known.get().getPrincipal() instanceof SignedIn who && who.headCoach());
     }
 
     /** The packed front end: nothing of it needs a sign-in, and none of its answers sets a cookie. */

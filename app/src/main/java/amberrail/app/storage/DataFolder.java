@@ -47,6 +47,11 @@ public record DataFolder(Path path) {
         return path.resolve(NAME + ".compact");
     }
 
+    /** What the file came to when it was closed ({@link Seal}). */
+    Path seal() {
+        return path.resolve(NAME + ".seal");
+    }
+
     /** Hashes of accounts that were erased before a backup was put back; read by the next start. */
     public Path erasedBefore() {
         return path.resolve(NAME + ".erased");

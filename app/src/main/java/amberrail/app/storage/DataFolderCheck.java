@@ -31,6 +31,7 @@ class DataFolderCheck implements EnvironmentPostProcessor, Ordered {
             Path probe = Files.createTempFile(folder.path(), "amber-write-check", null);
             Files.delete(probe);
             requireDatabaseOrNothing(folder);
+            Seal.open(folder);
             folder.ownersOnly();
         } catch (IOException e) {
             throw new DataFolderException(folder.path(), e);
@@ -41,6 +42,7 @@ class DataFolderCheck implements EnvironmentPostProcessor, Ordered {
         } catch (IOException e) {
             throw new DataFolderException(folder.path(), e);
         }
+        SpringApplication.getShutdownHandlers().add(() -> Seal.write(folder));
         // H2 takes no relative path; nothing of the absolute one is written into the data.
         environment
                 .getPropertySources()

@@ -56,9 +56,11 @@ public class TokenFilter extends OncePerRequestFilter {
                     response,
                     HttpStatus.FORBIDDEN,
                     "BEYOND_TOKEN",
-                    known.get().scope() == TokenScope.READ
-                            ? "This token may only look. Make one that may record, in the settings."
-                            : "This token may look and record, and nothing else.");
+                    switch (known.get().scope()) {
+                        case READ -> "This token may only look. Make one that may record, in the settings.";
+                        case RECORD -> "This token may look and record, and nothing else.";
+                        case METRICS -> "This token may read how the server does, and nothing else.";
+                    });
         } else {
             asTheirOwner(known.get());
             chain.doFilter(request, response);

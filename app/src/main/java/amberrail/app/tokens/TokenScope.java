@@ -7,11 +7,18 @@ enum TokenScope {
     /** Looks at what its owner may see. */
     READ,
     /** And records attempts and racks for them. */
-    RECORD;
+    RECORD,
+    /** Reads how the server does, and nothing of anybody; only the head coach makes one. */
+    METRICS;
+
+    private static final String HOW_IT_DOES = "/actuator/prometheus";
 
     private static final String API = "/api/v1/";
 
     boolean allows(String method, String path) {
+        if (this == METRICS) {
+            return HttpMethod.GET.matches(method) && path.equals(HOW_IT_DOES);
+        }
         if (!path.startsWith(API) || isKept(path.substring(API.length()))) {
             return false;
         }

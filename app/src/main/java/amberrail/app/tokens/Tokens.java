@@ -5,6 +5,7 @@ import amberrail.app.people.SecretToken;
 import amberrail.app.people.SignedIn;
 import amberrail.app.web.Conflict;
 import amberrail.app.web.Missing;
+import amberrail.app.web.NotAllowed;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.sql.ResultSet;
@@ -54,6 +55,9 @@ class Tokens {
     record Known(SignedIn who, TokenScope scope) {}
 
     Made make(SignedIn who, String name, TokenScope scope, int days) {
+        if (scope == TokenScope.METRICS && !who.headCoach()) {
+            throw new NotAllowed("Only the head coach can let a program read how the server does.");
+        }
         if (of(who).size() >= MOST) {
             throw new Conflict("TOO_MANY_TOKENS", "There are " + MOST + " tokens already. End one first.", null);
         }
