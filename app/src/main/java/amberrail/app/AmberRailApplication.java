@@ -3,6 +3,7 @@ package amberrail.app;
 import amberrail.app.backup.RestoreCommand;
 import amberrail.app.config.AmberRailProperties;
 import amberrail.app.doctor.DoctorCommand;
+import amberrail.app.installation.TakeInCommand;
 import java.util.List;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
@@ -17,6 +18,10 @@ public class AmberRailApplication {
         if (arguments.length > 0 && arguments[0].equals("restore")) {
             List<String> rest = List.of(arguments).subList(1, arguments.length);
             System.exit(RestoreCommand.run(rest, System.out));
+        }
+        if (arguments.length > 0 && arguments[0].equals("take-in")) {
+            List<String> rest = List.of(arguments).subList(1, arguments.length);
+            System.exit(TakeInCommand.run(rest, System.out));
         }
         if (arguments.length > 0 && arguments[0].equals("doctor")) {
             List<String> rest = List.of(arguments).subList(1, arguments.length);

@@ -30,10 +30,16 @@ public final class RecordCounts {
     /** Tables that an older schema does not have are left out. */
     public static Map<String, Long> of(Path database) throws SQLException {
         try (Connection connection = DriverManager.getConnection(
-                        DataFolder.urlOf(database) + ";ACCESS_MODE_DATA=r;IFEXISTS=TRUE",
-                        DatabaseUrl.USER,
-                        DatabaseUrl.PASSWORD);
-                Statement statement = connection.createStatement()) {
+                DataFolder.urlOf(database) + ";ACCESS_MODE_DATA=r;IFEXISTS=TRUE",
+                DatabaseUrl.USER,
+                DatabaseUrl.PASSWORD)) {
+            return of(connection);
+        }
+    }
+
+    /** The same of a database that is open. */
+    static Map<String, Long> of(Connection connection) throws SQLException {
+        try (Statement statement = connection.createStatement()) {
             Map<String, Long> counts = new LinkedHashMap<>();
             for (Map.Entry<String, String> one : TABLES.entrySet()) {
                 if (hasTable(connection, one.getValue())) {

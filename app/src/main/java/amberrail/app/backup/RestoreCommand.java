@@ -2,25 +2,19 @@ package amberrail.app.backup;
 
 import amberrail.app.storage.DataFolder;
 import amberrail.app.storage.DatabaseUrl;
-import amberrail.app.storage.SchemaVersions;
-import amberrail.app.storage.Seal;
+import amberrail.app.storage.PutBack;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
-import java.time.Instant;
-import java.time.ZoneOffset;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -29,8 +23,6 @@ import java.util.Optional;
  */
 public final class RestoreCommand {
     private static final int DATABASE_IN_USE = 90020;
-    private static final DateTimeFormatter STAMP =
-            DateTimeFormatter.ofPattern("yyyyMMdd'T'HHmmss'Z'").withZone(ZoneOffset.UTC);
 
     private final Path file;
     private final DataFolder folder;
@@ -89,23 +81,10 @@ public final class RestoreCommand {
     }
 
     private int run() throws BackupRefused, IOException, SQLException {
-        if (!Files.isRegularFile(file)) {
-            throw new BackupRefused("There is no file " + file + ".");
-        }
-        Files.createDirectories(folder.path());
-        Path restoring = folder.path().resolve("amber-rail.restoring.mv.db");
-        Files.deleteIfExists(restoring);
+        PreparedBackup prepared = PreparedBackup.of(folder, file, Passphrase.in(passphraseFile));
         try {
-            BackupManifest manifest = new BackupArchive(file, Passphrase.in(passphraseFile)).extract(restoring);
-            if (manifest.schema() > SchemaVersions.newest()) {
-                throw new BackupRefused(
-                        file + " was written by a newer Amber Rail. Install that version, then restore.");
-            }
-            Map<String, Long> counts = counted(restoring);
-            if (!counts.equals(manifest.counts())) {
-                throw new BackupRefused(file + " does not hold what it says. Use another backup.");
-            }
-            out.println("The backup of " + manifest.madeAt() + ": " + RecordCounts.sentence(counts) + ".");
+            out.println("The backup of " + prepared.manifest().madeAt() + ": "
+                    + RecordCounts.sentence(prepared.counts()) + ".");
             boolean there = Files.exists(folder.database());
             List<String> erased = there ? lookAtWhatIsThere() : List.of();
             if (!sure) {
@@ -113,18 +92,10 @@ public final class RestoreCommand {
                         "Nothing was changed. To put the backup in place of what is there, say it again with --yes.");
                 return 2;
             }
-            replace(restoring, there, erased);
+            replace(erased);
             return 0;
         } finally {
-            Files.deleteIfExists(restoring);
-        }
-    }
-
-    private Map<String, Long> counted(Path database) throws BackupRefused {
-        try {
-            return RecordCounts.of(database);
-        } catch (SQLException e) {
-            throw new BackupRefused(file + " is damaged: its database cannot be opened. Use another backup.", e);
+            prepared.drop();
         }
     }
 
@@ -172,19 +143,11 @@ public final class RestoreCommand {
                 DataFolder.urlOf(database) + ";IFEXISTS=TRUE", DatabaseUrl.USER, DatabaseUrl.PASSWORD);
     }
 
-    private void replace(Path restoring, boolean there, List<String> erased) throws IOException {
+    private void replace(List<String> erased) throws IOException {
         if (!erased.isEmpty()) {
             Files.write(folder.erasedBefore(), erased, StandardOpenOption.CREATE, StandardOpenOption.APPEND);
         }
-        if (there) {
-            Path aside = folder.path().resolve("amber-rail.replaced-" + STAMP.format(Instant.now()) + ".mv.db");
-            Files.move(folder.database(), aside, StandardCopyOption.ATOMIC_MOVE);
-            out.println("What was there is kept as " + aside + ".");
-        }
-        Files.deleteIfExists(folder.schemaMarker());
-        Seal.lift(folder);
-        Files.move(restoring, folder.database(), StandardCopyOption.ATOMIC_MOVE);
-        folder.ownersOnly();
+        PutBack.now(folder).ifPresent(aside -> out.println("What was there is kept as " + aside + "."));
         out.println("The backup is in its place. Start the server as usual.");
     }
 }

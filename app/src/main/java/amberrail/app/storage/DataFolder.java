@@ -52,6 +52,25 @@ public record DataFolder(Path path) {
         return path.resolve(NAME + ".seal");
     }
 
+    /** A backup that has been checked and is to take the database's place. */
+    public Path restoring() {
+        return path.resolve(NAME + ".restoring.mv.db");
+    }
+
+    /** The database as it was when a backup took its place. */
+    Path replaced(String stamp) {
+        return path.resolve(NAME + ".replaced-" + stamp + ".mv.db");
+    }
+
+    boolean isReplaced(Path file) {
+        return file.getFileName().toString().startsWith(NAME + ".replaced-");
+    }
+
+    /** Lies there when that is to happen at the next start. */
+    public Path restoreWanted() {
+        return path.resolve(NAME + ".restore");
+    }
+
     /** Hashes of accounts that were erased before a backup was put back; read by the next start. */
     public Path erasedBefore() {
         return path.resolve(NAME + ".erased");

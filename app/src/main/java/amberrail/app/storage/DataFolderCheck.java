@@ -30,6 +30,8 @@ class DataFolderCheck implements EnvironmentPostProcessor, Ordered {
             Files.createDirectories(folder.path());
             Path probe = Files.createTempFile(folder.path(), "amber-write-check", null);
             Files.delete(probe);
+            PutBack.ifWanted(folder);
+            PutBack.dropOld(folder);
             requireDatabaseOrNothing(folder);
             Seal.open(folder);
             folder.ownersOnly();

@@ -8,6 +8,9 @@ import java.nio.channels.OverlappingFileLockException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
 import java.util.zip.CRC32C;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -51,12 +54,26 @@ public final class Seal {
                 || Files.readString(folder.seal()).strip().equals(sum(folder.database()));
     }
 
-    /** @throws BrokenSealException where the file was changed since it was closed */
+    /**
+     * @throws UnopenedDatabaseException where the file was changed since it was closed and cannot be opened
+     * @throws BrokenSealException where it was changed and can be
+     */
     static void open(DataFolder folder) throws IOException {
         if (!holds(folder)) {
+            requireOpens(folder);
             throw new BrokenSealException();
         }
         lift(folder);
+    }
+
+    private static void requireOpens(DataFolder folder) {
+        String readOnly = ";ACCESS_MODE_DATA=r;IFEXISTS=TRUE";
+        try (Connection connection = DriverManager.getConnection(
+                DataFolder.urlOf(folder.database()) + readOnly, DatabaseUrl.USER, DatabaseUrl.PASSWORD)) {
+            connection.getMetaData();
+        } catch (SQLException e) {
+            throw new UnopenedDatabaseException(folder.database(), e);
+        }
     }
 
     /** Before the file is written by anybody. */

@@ -3,6 +3,7 @@ package amberrail.e2e.journeys;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberrail.e2e.support.ExtractedJar;
+import amberrail.e2e.support.People;
 import amberrail.e2e.support.Server;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.file.Files;
@@ -14,6 +15,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
+import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -95,6 +97,14 @@ class BackupAndRestoreTest {
             server.restart();
             head.signIn(ApiClient.HEAD);
             assertThat(head.attempts(session)).isEqualTo(1);
+            server.stop();
+
+            byte[] good = Files.readAllBytes(database);
+            good[good.length / 2] ^= 4;
+            Files.write(database, good);
+            assertThat(server.failToStart())
+                    .containsAnyOf("not as the server left it", "it is damaged")
+                    .contains("./amber restore FILE");
         }
         try (Stream<Path> files = Files.list(data)) {
             assertThat(files.filter(file -> file.getFileName().toString().contains(".replaced-")))
@@ -111,6 +121,37 @@ class BackupAndRestoreTest {
         }
         assertThat(head.send("GET", "/api/v1/students", null).findValuesAsText("name"))
                 .containsExactly("Prudence Stays");
+    }
+
+    @Test
+    void theHeadCoachPutsOneBackFromTheBrowser() throws Exception {
+        Path data = folder.resolve("data");
+        try (Server server = Server.start(data)) {
+            ApiClient head = ApiClient.ofNewClub(server);
+            String stays = head.addStudent("Prudence Stays");
+            String session = head.beginSession(stays, true);
+            head.putAttempt(session, UUID.randomUUID(), 1);
+            String name = backup(head).getFileName().toString();
+            head.putAttempt(session, UUID.randomUUID(), 2);
+            String path = "/api/v1/backups/" + name;
+            JsonNode looked = head.send("POST", path + "/look", "{\"passphrase\":\"\"}");
+            JsonNode attempts = StreamSupport.stream(looked.get("counts").spliterator(), false)
+                    .filter(one -> one.get("what").asText().equals("attempts"))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(attempts.get("inIt").asInt()).isEqualTo(1);
+            assertThat(attempts.get("now").asInt()).isEqualTo(2);
+            assertThat(head.attempts(session)).isEqualTo(2);
+            head.send("POST", path + "/restore", "{\"passphrase\":\"\",\"password\":\"" + People.PASSWORD + "\"}");
+            assertThat(server.exitCode()).isEqualTo(75);
+            server.restart();
+            head.signIn(ApiClient.HEAD);
+            assertThat(head.attempts(session)).isEqualTo(1);
+        }
+        try (Stream<Path> files = Files.list(data)) {
+            assertThat(files.filter(file -> file.getFileName().toString().contains(".replaced-")))
+                    .hasSize(1);
+        }
     }
 
     @Test

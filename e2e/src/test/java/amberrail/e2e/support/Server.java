@@ -99,6 +99,19 @@ public final class Server implements AutoCloseable {
         return log();
     }
 
+    /** With which code it ended by itself; waits for that. */
+    public int exitCode() {
+        try {
+            if (!process.waitFor(START_LIMIT.toSeconds(), TimeUnit.SECONDS)) {
+                throw new IllegalStateException("the server goes on although it should have stopped");
+            }
+            return process.exitValue();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
     /** kill -9. */
     public void kill() {
         process.destroyForcibly().onExit().join();
