@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import Select from 'primevue/select'
+import { useId } from 'vue'
 
 /** One of things that have an id and a name, under its label. */
 defineProps<{
@@ -10,11 +11,13 @@ defineProps<{
   clears?: boolean
 }>()
 const chosen = defineModel<string | undefined>()
+// The list is no field of the browser's own: a label round it would not name it.
+const id = useId()
 </script>
 
 <template>
-  <label>
-    {{ label }}
+  <div class="field">
+    <span :id="id">{{ label }}</span>
     <Select
       v-model="chosen"
       :options="options"
@@ -22,13 +25,14 @@ const chosen = defineModel<string | undefined>()
       option-value="id"
       :show-clear="clears"
       :placeholder="placeholder"
+      :aria-labelledby="id"
       fluid
     />
-  </label>
+  </div>
 </template>
 
 <style scoped>
-label {
+.field {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
   gap: 2px;

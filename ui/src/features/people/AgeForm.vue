@@ -69,12 +69,7 @@ async function saveGuardian(): Promise<void> {
       :label="t('care.birthYear')"
       :most="4"
     />
-    <TextField
-      v-if="!consented"
-      v-model="values.nickname"
-      :label="t('care.nickname')"
-      :most="20"
-    />
+    <TextField v-if="!consented" v-model="values.nickname" :label="t('care.nickname')" :most="20" />
     <Button type="submit" severity="secondary" :label="t('care.saveAge')" :loading="busy" />
   </form>
   <p v-else-if="known.birthYear" class="bare">{{ t('care.birthYear') }}: {{ known.birthYear }}</p>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, onBeforeUnmount, onMounted } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
 import { daysSince, mediumDay } from '@/shared/days'
@@ -8,6 +8,8 @@ import PageState from '@/shared/PageState.vue'
 import { useAction } from '@/shared/useAction'
 import { useLoad } from '@/shared/useLoad'
 import { useUnits } from '@/shared/units'
+import InstallationPart from './InstallationPart.vue'
+import RestoreForm from './RestoreForm.vue'
 
 /** How backups stand: when the last good one was, and a word where that is too long ago. */
 const { t } = useI18n()
@@ -27,6 +29,8 @@ async function look(): Promise<void> {
 onMounted(look)
 onBeforeUnmount(() => clearTimeout(looking))
 
+/** The one that is looked into. */
+const chosen = ref<string>()
 const last = computed(() => data.value?.kept[0])
 const late = computed(() => !last.value || daysSince(last.value.madeAt) > WARN_AFTER_DAYS)
 const sentence = computed(() =>
@@ -64,10 +68,24 @@ async function make(): Promise<void> {
           <ul class="bare small figures">
             <li v-for="one in data.kept" :key="one.name">
               {{ one.name }}, {{ figure(one.bytes / BYTES_A_MEGABYTE, 1) }} MB
+              <Button
+                severity="secondary"
+                size="small"
+                :label="t('backup.choose')"
+                :aria-label="t('backup.chooseOf', { name: one.name })"
+                @click="chosen = one.name"
+              />
+              <RestoreForm
+                v-if="chosen === one.name"
+                :name="one.name"
+                :encrypted="data.encrypted"
+                @done="chosen = undefined"
+              />
             </li>
           </ul>
           <p class="small quiet">{{ t('backup.restore') }}</p>
         </details>
+        <InstallationPart />
       </template>
     </PageState>
   </section>

@@ -67,16 +67,16 @@ async function change(part: Partial<Preferences>): Promise<void> {
         </section>
         <p role="status" class="quiet">{{ said }}</p>
         <ObservationWords />
+        <template v-if="signedIn.me?.person.headCoach">
+          <BackupPart />
+          <CarePart />
+        </template>
       </div>
       <div>
         <PasswordForm @changed="signIns?.reload()" />
         <SignInList ref="signIns" />
         <AuthenticatorPart />
         <TokensPart />
-        <template v-if="signedIn.me?.person.headCoach">
-          <BackupPart />
-          <CarePart />
-        </template>
         <h2>{{ t('data.title') }}</h2>
         <p class="bare">
           <RouterLink :to="`/people/${signedIn.me?.person.id}/data`">{{ t('data.titleOwn') }}</RouterLink>

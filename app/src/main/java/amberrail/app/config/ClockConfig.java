@@ -1,6 +1,8 @@
 package amberrail.app.config;
 
 import java.time.Clock;
+import java.time.Duration;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.scheduling.annotation.EnableScheduling;
@@ -9,8 +11,9 @@ import org.springframework.scheduling.annotation.EnableScheduling;
 @Configuration(proxyBeanMethods = false)
 @EnableScheduling
 class ClockConfig {
+    /** @param offset for trying out what a server does whose clock is wrong ({@code ./amber audit clocks}) */
     @Bean
-    Clock clock() {
-        return Clock.systemUTC();
+    Clock clock(@Value("${amber.clock-offset:PT0S}") Duration offset) {
+        return Clock.offset(Clock.systemUTC(), offset);
     }
 }

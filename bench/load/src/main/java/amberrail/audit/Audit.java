@@ -28,6 +28,10 @@ public final class Audit {
         parts.put("slow", SlowClients::run);
         parts.put("costly", CostlyQuestions::run);
         parts.put("disk", FullDisk::run);
+        parts.put("network", Faults::network);
+        parts.put("clocks", Faults::clocks);
+        parts.put("readonly", Faults::readOnly);
+        parts.put("stop", Faults::stop);
         parts.put("kill", (folder, report) -> KillRounds.run(folder, KILL_ROUNDS, report));
         List<String> wanted = List.of(arguments).subList(2, arguments.length);
         Report report = new Report();

@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.TimeUnit;
 
 /** The packed server on a data folder, started, killed and started again on one port. */
 final class AuditServer implements AutoCloseable {
@@ -95,6 +96,16 @@ final class AuditServer implements AutoCloseable {
 
     boolean isAlive() {
         return process != null && process.isAlive();
+    }
+
+    /** SIGTERM; whether it is gone in time. One that is not is killed. */
+    boolean terminate(long limit, TimeUnit unit) throws InterruptedException {
+        process.destroy();
+        boolean gone = process.waitFor(limit, unit);
+        if (!gone) {
+            kill();
+        }
+        return gone;
     }
 
     /** kill -9 */
