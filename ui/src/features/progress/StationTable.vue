@@ -47,7 +47,7 @@ function distance({ distance: trend }: StationProgress): string {
         <tr>
           <th scope="col">{{ t('progress.station') }}</th>
           <th scope="col">{{ t('progress.line') }}</th>
-          <th scope="col">{{ t('review.successes') }}</th>
+          <th scope="col">{{ t('progress.trend') }}</th>
           <th scope="col">{{ t('progress.distanceTitle') }}</th>
         </tr>
       </thead>
@@ -60,7 +60,7 @@ function distance({ distance: trend }: StationProgress): string {
           </th>
           <td>
             <ShareLine :sessions="one.sessions" :label="success(one)" />
-            <span class="small quiet figures">{{ latest(one) }}</span>
+            <span class="small quiet figures latest">{{ latest(one) }}</span>
           </td>
           <td>
             <strong>{{ t(`progress.verdict.${one.success.verdict}`) }}</strong> {{ success(one) }}
@@ -79,6 +79,9 @@ function distance({ distance: trend }: StationProgress): string {
 </template>
 
 <style scoped>
+.latest {
+  display: block;
+}
 .number {
   margin-left: 8px;
 }

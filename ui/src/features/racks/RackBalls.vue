@@ -16,6 +16,8 @@ const props = defineProps<{
   /** Ids that are lit: those that are on, or the one that is meant. */
   lit: string[]
   movable?: boolean
+  /** Balls are being placed: a tap close beside one places the next against it, and does not choose that one. */
+  placing?: boolean
 }>()
 const emit = defineEmits<{ choose: [id: string]; move: [id: string, to: Point] }>()
 const { t } = useI18n()
@@ -26,6 +28,8 @@ const { grabbed, grab, placeOf, release } = useGrab()
 const CUE = 'cue'
 const STEP_MILLIMETRES = 10
 const SMALLEST_HANDLE_PIXELS = 20
+/** In ball radii: two that touch lie two apart. */
+const PLACING_HANDLE = 1.25
 /** Less is a tap of a hand that is not quite still. */
 const DRAG_FROM_PIXELS = 7
 const from = ref<{ x: number; y: number; moved: boolean }>()
@@ -50,7 +54,9 @@ const drawn = computed(() => [
     : []),
 ])
 const handle = computed(() =>
-  Math.max(radius.value, SMALLEST_HANDLE_PIXELS * frame.value.millimetresPerPixel),
+  props.placing
+    ? PLACING_HANDLE * radius.value
+    : Math.max(radius.value, SMALLEST_HANDLE_PIXELS * frame.value.millimetresPerPixel),
 )
 
 function take(event: PointerEvent, id: string, place: Point): void {

@@ -13,6 +13,7 @@ defineProps<{
   cue?: Point
   lit: string[]
   movable?: boolean
+  placing?: boolean
   label: string
   portrait?: boolean
 }>()
@@ -50,6 +51,7 @@ function tapped(event: MouseEvent, table: TableDrawing): void {
         :cue="cue"
         :lit="lit"
         :movable="movable"
+        :placing="placing"
         @choose="(id) => emit('choose', id)"
         @move="(id, to) => emit('move', id, to)"
       />

@@ -200,6 +200,7 @@ const keptOptions = computed(() =>
             :lit="lit"
             :portrait="narrow"
             movable
+            :placing="rack.missing.value.length > 0 && !planning.step.value"
             :label="t('racks.cloth')"
             @tap="tapped"
             @choose="(id) => (chosenBall = id)"

@@ -32,6 +32,8 @@ public final class Audit {
         parts.put("clocks", Faults::clocks);
         parts.put("readonly", Faults::readOnly);
         parts.put("stop", Faults::stop);
+        parts.put("big", BigClub::run);
+        parts.put("hall", Hall::run);
         parts.put("kill", (folder, report) -> KillRounds.run(folder, KILL_ROUNDS, report));
         List<String> wanted = List.of(arguments).subList(2, arguments.length);
         Report report = new Report();

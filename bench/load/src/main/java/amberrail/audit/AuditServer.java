@@ -98,6 +98,12 @@ final class AuditServer implements AutoCloseable {
         return process != null && process.isAlive();
     }
 
+    /** Whether a start ends by itself. */
+    boolean refusesToStart() throws IOException, InterruptedException {
+        launch();
+        return process.waitFor(START_LIMIT.toSeconds(), TimeUnit.SECONDS) && process.exitValue() != 0;
+    }
+
     /** SIGTERM; whether it is gone in time. One that is not is killed. */
     boolean terminate(long limit, TimeUnit unit) throws InterruptedException {
         process.destroy();

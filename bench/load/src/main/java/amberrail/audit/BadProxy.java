@@ -13,10 +13,10 @@ import java.util.concurrent.atomic.AtomicInteger;
 
 /** A hall's network between a browser and the server: it delays what it carries, and cuts connections in the middle, on either way. */
 final class BadProxy implements AutoCloseable {
-    private static final int PIECE = 512;
-    private static final int LONGEST_DELAY_MILLISECONDS = 120;
+    private static final int PIECE = 1024;
+    private static final int LONGEST_DELAY_MILLISECONDS = 60;
     /** One piece in so many is the last that its connection carries. */
-    private static final int CUT_ONE_IN = 12;
+    private static final int CUT_ONE_IN = 60;
 
     private final ServerSocket door;
     private final int target;

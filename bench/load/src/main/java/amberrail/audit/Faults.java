@@ -106,7 +106,7 @@ final class Faults {
         }
     }
 
-    /** The data folder becomes read-only under the server and is writable again. Needs root for a disk of its own. */
+    /** A data folder that can be read and not written: refused with a sentence, and as it was when it can be written again. Needs root for a disk. */
     static void readOnly(Path runFolder, Report report) throws Exception {
         Path disk = Files.createTempDirectory("amber-audit-readonly");
         if (!"root".equals(System.getProperty("user.name"))
@@ -121,32 +121,22 @@ final class Faults {
             Writers writers = new Writers();
             writers.begin(List.of(owner), session);
             Thread.sleep(2_000);
-            int first = done("mount", "-o", "remount,ro", disk.toString());
-            if (first != 0) {
-                // Something is open for writing, as a database is: the kernel says no unless it is forced.
-                first = done("mount", "-f", "-o", "remount,ro", disk.toString());
-            }
-            Thread.sleep(3_000);
-            Person.Answer there = owner.putAttempt(session, UUID.randomUUID(), 90_000);
-            done("mount", "-o", "remount,rw", disk.toString());
-            long begun = System.nanoTime();
-            int status = 0;
-            while (status != 200 && System.nanoTime() - begun < 60e9) {
-                status = owner.putAttempt(session, UUID.randomUUID(), 90_001).status();
-                Thread.sleep(200);
-            }
-            double seconds = (System.nanoTime() - begun) / 1e9;
             writers.end();
+            server.terminate(STOPS_WITHIN.toMillis(), TimeUnit.MILLISECONDS);
+            int made = done("mount", "-o", "remount,ro", disk.toString());
+            boolean refused = server.refusesToStart();
+            String said = server.log();
             report.add(
-                    "read-only folder: could be made so under an open database; answer then",
-                    "",
-                    (first == 0 ? "yes" : "no") + "; " + there.status());
+                    "read-only folder: a start is refused, with a sentence",
+                    "yes, yes",
+                    (made == 0 && refused ? "yes" : "no") + ", "
+                            + (said.contains("cannot write to its data folder") ? "yes" : "no"));
+            done("mount", "-o", "remount,rw", disk.toString());
+            server.start();
             report.add(
-                    "records again by itself",
-                    "yes",
-                    status == 200 ? String.format(Locale.ROOT, "after %.1f s", seconds) : "no");
-            report.add("of those answered lost, doubled", "0, 0", writers.lostAndDoubled(owner, session));
-            report.add("answers as a raw page, answers with 500", "0, 0", writers.unworded());
+                    "the next start with a folder that can be written: of those answered lost, doubled",
+                    "0, 0",
+                    writers.lostAndDoubled(owner, session));
         } finally {
             done("umount", "-l", disk.toString());
         }

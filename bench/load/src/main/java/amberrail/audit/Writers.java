@@ -37,9 +37,11 @@ final class Writers {
             while (going) {
                 UUID id = UUID.randomUUID();
                 long place = sequence.getAndIncrement();
+                // The same body each time, as a device keeps it.
+                String body = Person.attempt(id, place);
                 boolean answered = false;
                 while (going && !answered) {
-                    answered = sent(owner, session, id, place);
+                    answered = sent(owner, session, id, body);
                     Thread.sleep(answered ? BETWEEN_MILLISECONDS : BEFORE_AGAIN_MILLISECONDS);
                 }
             }
@@ -48,9 +50,9 @@ final class Writers {
         }
     }
 
-    private boolean sent(Person owner, String session, UUID id, long place) throws InterruptedException {
+    private boolean sent(Person owner, String session, UUID id, String body) throws InterruptedException {
         try {
-            Person.Answer answer = owner.putAttempt(session, id, place);
+            Person.Answer answer = owner.send("PUT", "/api/v1/sessions/" + session + "/attempts/" + id, body);
             if (answer.status() == 200) {
                 acknowledged.add(id);
                 return true;

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.UUID;
 
 /** A recorded attempt against a bare endpoint that stores one row of its size, by turns in one run: machines differ, and hours on one machine too. */
-final class BareComparison {
+public final class BareComparison {
     private static final int WARM_UP = 6000;
     private static final int TURNS = 6;
     private static final int PER_SECOND = 100;
@@ -15,6 +15,15 @@ final class BareComparison {
     private static final double WANTED = 1.6;
 
     private BareComparison() {}
+
+    /** Alone: the extracted jar of ours and the bare one; nothing is written. */
+    public static void main(String[] arguments) throws Exception {
+        Path data = Files.createTempDirectory("bare-comparison");
+        try (RunningJar ours = RunningJar.start(
+                Path.of(arguments[0]), data, "--spring.profiles.active=demo", "--amber.demo-weeks=1")) {
+            measure(ours.url(), Path.of(arguments[1]), new Report());
+        }
+    }
 
     /** @param bare its extracted jar */
     static void measure(String ours, Path bare, Report report) throws Exception {
