@@ -16,6 +16,7 @@ import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
+import org.springframework.web.util.UrlPathHelper;
 
 /** Lets somebody in who shows a token in place of a sign-in, for this one request and as far as the token goes. */
 @Component
@@ -51,7 +52,7 @@ public class TokenFilter extends OncePerRequestFilter {
                     HttpStatus.UNAUTHORIZED,
                     "TOKEN_ENDED",
                     "This token is not known here, or has ended. Make a new one in the settings.");
-        } else if (!known.get().scope().allows(request.getMethod(), request.getRequestURI())) {
+        } else if (!known.get().scope().allows(request.getMethod(), path(request))) {
             ProblemWriter.write(
                     response,
                     HttpStatus.FORBIDDEN,
@@ -65,6 +66,11 @@ public class TokenFilter extends OncePerRequestFilter {
             asTheirOwner(known.get());
             chain.doFilter(request, response);
         }
+    }
+
+    /** As it is matched to an endpoint, escapes undone: "%70eople" is "people". */
+    private static String path(HttpServletRequest request) {
+        return UrlPathHelper.defaultInstance.getPathWithinApplication(request);
     }
 
     private static void asTheirOwner(Tokens.Known known) {

@@ -9,6 +9,7 @@ import amberrail.app.people.SignedIn;
 import amberrail.app.testing.AppTest;
 import amberrail.app.testing.Club;
 import com.fasterxml.jackson.databind.JsonNode;
+import java.net.URI;
 import java.time.OffsetDateTime;
 import java.util.Map;
 import java.util.UUID;
@@ -100,6 +101,15 @@ class TokensTest extends AppTest {
     void noTokenGoesFurther(String method, String path) throws Exception {
         with(secret(club.head(), "RECORD"), HttpMethod.valueOf(method), path, Map.of())
                 .andExpect(status().isForbidden());
+    }
+
+    @Test
+    void anEscapedAddressGoesNoFurther() throws Exception {
+        String secret = secret(club.head(), "RECORD");
+        for (String path : new String[] {"/api/v1/%70eople/not-seen", "/api/v1/me/%74okens", "/api/v1/bac%6Bups"}) {
+            mvc.perform(request(HttpMethod.GET, URI.create(path)).header("Authorization", "Bearer " + secret))
+                    .andExpect(status().isForbidden());
+        }
     }
 
     @Test
