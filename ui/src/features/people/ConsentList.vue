@@ -65,7 +65,7 @@ async function withdraw(consentId: string): Promise<void> {
 </script>
 
 <template>
-  <h3>{{ t('care.consents') }}</h3>
+  <h2>{{ t('care.consents') }}</h2>
   <p v-if="known.consents.length === 0" class="bare">{{ t('care.none') }}</p>
   <ul class="bare">
     <li v-for="one in known.consents" :key="one.id">

@@ -19,6 +19,7 @@ import net.lingala.zip4j.exception.ZipException;
 import net.lingala.zip4j.model.FileHeader;
 import net.lingala.zip4j.model.ZipParameters;
 import net.lingala.zip4j.model.enums.AesKeyStrength;
+import net.lingala.zip4j.model.enums.CompressionLevel;
 import net.lingala.zip4j.model.enums.EncryptionMethod;
 
 /** A backup's file: a zip of the database and what it says of itself; with a passphrase by AES-256, as other programs read it too. */
@@ -53,6 +54,13 @@ public final class BackupArchive {
         }
     }
 
+    /** To a zip that holds the database already. */
+    void add(BackupManifest manifest) throws IOException {
+        try (ZipFile zip = open()) {
+            zip.addStream(new ByteArrayInputStream(JSON.writeValueAsBytes(manifest)), named(MANIFEST));
+        }
+    }
+
     private ZipFile open() {
         return passphrase.isPresent() ? new ZipFile(file.toFile(), passphrase.get()) : new ZipFile(file.toFile());
     }
@@ -60,6 +68,8 @@ public final class BackupArchive {
     private ZipParameters named(String name) {
         ZipParameters parameters = new ZipParameters();
         parameters.setFileNameInZip(name);
+        // A database is packed within the file already; trying harder wins little and takes three times as long.
+        parameters.setCompressionLevel(CompressionLevel.FASTEST);
         if (passphrase.isPresent()) {
             parameters.setEncryptFiles(true);
             parameters.setEncryptionMethod(EncryptionMethod.AES);

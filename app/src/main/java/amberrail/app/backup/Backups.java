@@ -122,7 +122,6 @@ public class Backups {
             sql.sql("backup to ?").param(copy.toString()).update();
             Path database = work.resolve("amber-rail.mv.db");
             unpack(copy, database);
-            Files.delete(copy);
             Map<String, Long> counts = RecordCounts.of(database);
             BackupManifest manifest = new BackupManifest(
                     BackupManifest.FORMAT,
@@ -134,7 +133,14 @@ public class Backups {
             Path whole = work.resolve("whole.zip");
             BackupArchive archive =
                     new BackupArchive(whole, Passphrase.in(properties.backup().passphrase()));
-            archive.write(database, manifest);
+            if (properties.backup().passphrase().isPresent()) {
+                Files.delete(copy);
+                archive.write(database, manifest);
+            } else {
+                // H2 has packed the database already: packing it once more would take a large club half a minute.
+                Files.move(copy, whole);
+                archive.add(manifest);
+            }
             Files.delete(database);
             // Read back from the file as it will lie there: opened, compared byte for byte, counted.
             archive.extract(database);

@@ -9,8 +9,10 @@ import java.util.Locale;
 /** From a click on the rail to the page's content, and how much what stands there moves meanwhile. */
 public final class PageFigures {
     private static final int ROUNDS = 12;
+    private static final int LET_SETTLE_MILLISECONDS = 900;
+    private static final int LONGEST_MILLISECONDS = 20_000;
     private static final List<String> PAGES =
-            List.of("Today", "Drills", "Plan", "Table", "Review", "Progress", "Lab", "Kit");
+            List.of("Drills", "Plan", "Table", "Review", "Progress", "Lab", "Kit", "Today");
 
     /** Content: the new page's heading, something to read or press below it, nothing that still says it is loading. */
     private static final String WATCH = """
@@ -75,10 +77,15 @@ public final class PageFigures {
 
     private static double click(Page page, String name) {
         page.locator("nav a").filter(new Locator.FilterOptions().setHasText(name)).first().click();
-        page.waitForFunction("() => window.content !== undefined");
-        double took = ((Number) page.evaluate("window.content")).doubleValue();
-        page.waitForTimeout(600);
-        return took;
+        Object took = null;
+        for (int waited = 0; took == null && waited < LONGEST_MILLISECONDS; waited += LET_SETTLE_MILLISECONDS) {
+            page.waitForTimeout(LET_SETTLE_MILLISECONDS);
+            took = page.evaluate("window.content");
+        }
+        if (took == null) {
+            throw new IllegalStateException(name + " has no content after " + LONGEST_MILLISECONDS + " ms");
+        }
+        return ((Number) took).doubleValue();
     }
 
     /** Alone: the running server's address; nothing is written. */
