@@ -38,7 +38,7 @@ public final class RecordCounts {
     }
 
     /** The same of a database that is open. */
-    static Map<String, Long> of(Connection connection) throws SQLException {
+    public static Map<String, Long> of(Connection connection) throws SQLException {
         try (Statement statement = connection.createStatement()) {
             Map<String, Long> counts = new LinkedHashMap<>();
             for (Map.Entry<String, String> one : TABLES.entrySet()) {

@@ -103,6 +103,7 @@ final class InstallationReader implements AutoCloseable {
                 statement.execute("delete from \"" + table.toUpperCase() + "\"");
             }
         }
+        connection.setAutoCommit(false);
         for (TableFile table : manifest.tables()) {
             List<String> columns = known.get(table.table());
             if (columns == null || !columns.containsAll(table.columns())) {
@@ -110,11 +111,13 @@ final class InstallationReader implements AutoCloseable {
                         file + " holds " + table.table() + ", which its version of Amber Rail does not have.", null);
             }
             long rows = table(connection, table);
+            connection.commit();
             if (rows != table.rows()) {
                 throw new InstallationRefused(
                         file + " says " + table.rows() + " lines of " + table.table() + " and has " + rows + ".", null);
             }
         }
+        connection.setAutoCommit(true);
         requireWhole(connection);
         try (Statement statement = connection.createStatement()) {
             statement.execute("set referential_integrity true");

@@ -19,6 +19,7 @@ import java.time.Instant;
 import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Map;
 import org.flywaydb.core.Flyway;
 
 /**
@@ -87,12 +88,17 @@ public final class TakeInCommand {
                     .load()
                     .migrate();
             String link;
+            Map<String, Long> counts;
             try (Connection connection = DriverManager.getConnection(url, DatabaseUrl.USER, DatabaseUrl.PASSWORD)) {
                 reader.into(connection, manifest);
                 link = linkForTheHeadCoach(connection);
+                counts = RecordCounts.of(connection);
+                // Written anew in one piece: a file that was filled at once holds much that is of no use any more.
+                try (Statement statement = connection.createStatement()) {
+                    statement.execute("shutdown compact");
+                }
             }
-            out.println("Taken in, as of " + manifest.madeAt() + ": " + RecordCounts.sentence(RecordCounts.of(taking))
-                    + ".");
+            out.println("Taken in, as of " + manifest.madeAt() + ": " + RecordCounts.sentence(counts) + ".");
             Files.move(taking, folder.database(), StandardCopyOption.ATOMIC_MOVE);
             folder.ownersOnly();
             out.println("Passwords stayed behind. Start the server; the head coach comes in by the address /invitation/"

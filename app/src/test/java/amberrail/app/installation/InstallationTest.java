@@ -70,8 +70,8 @@ class InstallationTest extends AppTest {
 
     private String takenIn(int code, Path file) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        assertThat(TakeInCommand.run(List.of(file.toString(), "--data", data.toString()), new PrintStream(out)))
-                .isEqualTo(code);
+        int ended = TakeInCommand.run(List.of(file.toString(), "--data", data.toString()), new PrintStream(out));
+        assertThat(ended).as(out.toString(StandardCharsets.UTF_8)).isEqualTo(code);
         return out.toString(StandardCharsets.UTF_8);
     }
 

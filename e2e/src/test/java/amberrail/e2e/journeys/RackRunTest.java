@@ -24,6 +24,7 @@ class RackRunTest extends Journey {
 
     /** Shares of the drawing from its left and its top. */
     private static void tap(Page page, double x, double y) {
+        page.locator("svg.table").waitFor();
         BoundingBox box = page.locator("svg.table").boundingBox();
         page.mouse().click(box.x + x * box.width, box.y + y * box.height);
     }
