@@ -34,8 +34,10 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.context.TestPropertySource;
 
 /** The whole installation out and into another one. */
+@TestPropertySource(properties = "spring.datasource.url=jdbc:h2:mem:installation;DB_CLOSE_DELAY=-1")
 class InstallationTest extends AppTest {
     @TempDir
     Path folder;
