@@ -125,7 +125,6 @@ td {
 }
 summary {
   min-height: 28px;
-  cursor: pointer;
   color: var(--amber-text);
 }
 </style>

@@ -51,7 +51,6 @@ function when(one: Occurrence): string {
 summary {
   min-height: 32px;
   font-weight: 600;
-  cursor: pointer;
 }
 ul {
   margin: 4px 0;

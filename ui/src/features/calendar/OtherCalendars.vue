@@ -21,9 +21,7 @@ const { t } = useI18n()
 
 <style scoped>
 summary {
-  min-height: 44px;
   font-weight: 600;
-  cursor: pointer;
 }
 .both {
   display: grid;

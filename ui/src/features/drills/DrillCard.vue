@@ -136,7 +136,6 @@ details {
   padding-top: 6px;
 }
 summary {
-  cursor: pointer;
   color: var(--amber-text);
 }
 details label {

@@ -43,7 +43,6 @@ p {
   margin: 6px 0;
 }
 summary {
-  cursor: pointer;
   color: var(--amber-text);
 }
 progress {

@@ -247,10 +247,6 @@ h3 {
   margin: 8px 0 0;
   font-size: 16px;
 }
-summary {
-  min-height: 44px;
-  cursor: pointer;
-}
 @media (max-width: 900px) {
   .page {
     padding: 12px;

@@ -35,10 +35,6 @@ onMounted(reload)
 </template>
 
 <style scoped>
-summary {
-  min-height: 44px;
-  cursor: pointer;
-}
 li {
   padding: 4px 0;
 }

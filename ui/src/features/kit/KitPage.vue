@@ -223,9 +223,7 @@ section {
   font-weight: 600;
 }
 summary {
-  min-height: 44px;
   margin-top: 20px;
-  cursor: pointer;
 }
 @media (max-width: 760px) {
   .rows :deep(li),

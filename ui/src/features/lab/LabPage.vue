@@ -217,7 +217,6 @@ details {
   margin-top: 10px;
 }
 summary {
-  cursor: pointer;
   color: var(--amber-text);
 }
 @media (max-width: 900px) {

@@ -8,6 +8,7 @@ import ChoiceField from '@/shared/ChoiceField.vue'
 import DateField from '@/shared/DateField.vue'
 import { dayFromToday, mediumDay } from '@/shared/days'
 import TextField from '@/shared/TextField.vue'
+import LineKey from '@/shared/LineKey.vue'
 import { useAction } from '@/shared/useAction'
 
 /** What was consented to for a minor, by whom and when, and what was withdrawn. */
@@ -67,21 +68,19 @@ async function withdraw(consentId: string): Promise<void> {
 <template>
   <h2>{{ t('care.consents') }}</h2>
   <p v-if="known.consents.length === 0" class="bare">{{ t('care.none') }}</p>
-  <ul class="bare">
+  <ul class="bare with-keys">
     <li v-for="one in known.consents" :key="one.id">
       {{ line(one) }}
-      <Button
+      <LineKey
         v-if="known.mayChange && !one.withdrawnAt"
-        severity="secondary"
-        size="small"
-        :label="t('care.withdraw')"
-        :aria-label="t('care.withdrawOf', { kind: t(`care.kind.${one.kind}`) })"
+        :words="t('care.withdraw')"
+        :spoken="t('care.withdrawOf', { kind: t(`care.kind.${one.kind}`) })"
         @click="withdraw(one.id)"
       />
     </li>
   </ul>
   <template v-if="known.mayChange">
-    <form novalidate @submit.prevent="give">
+    <form class="in-line" novalidate @submit.prevent="give">
       <ChoiceField v-model="values.kind" :label="t('care.what')" :options="kinds" />
       <TextField v-model="values.givenBy" :label="t('care.givenBy')" :most="80" />
       <DateField v-model="values.givenOn" :label="t('care.givenOn')" dense />
@@ -95,19 +94,8 @@ async function withdraw(consentId: string): Promise<void> {
 </template>
 
 <style scoped>
-li {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  align-items: center;
-  padding: 4px 0;
-}
 form,
 .nickname {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px 16px;
-  align-items: end;
   margin-top: 10px;
 }
 </style>

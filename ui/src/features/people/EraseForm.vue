@@ -32,7 +32,7 @@ async function send(): Promise<void> {
 <template>
   <details>
     <summary>{{ t('data.erase.title') }}</summary>
-    <form novalidate @submit.prevent="send">
+    <form class="stacked" novalidate @submit.prevent="send">
       <SelectButton
         v-if="student"
         v-model="values.way"
@@ -50,7 +50,7 @@ async function send(): Promise<void> {
       <PasswordField
         v-model="values.password"
         class="password"
-        :label="t('data.erase.password')"
+        :label="t('account.own')"
         kind="current"
         :invalid="field === 'password'"
       />
@@ -72,15 +72,10 @@ details {
   margin-top: 20px;
 }
 summary {
-  min-height: 44px;
   font-weight: 600;
-  cursor: pointer;
 }
 form {
-  display: grid;
-  gap: 12px;
   max-width: 560px;
-  justify-items: start;
 }
 .check {
   display: flex;

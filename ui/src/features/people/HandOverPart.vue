@@ -6,6 +6,7 @@ import { answer, api } from '@/api/client'
 import type { Person, RosterEntry } from '@/api/types'
 import { mediumDay } from '@/shared/days'
 import SelectField from '@/shared/SelectField.vue'
+import LineKey from '@/shared/LineKey.vue'
 import { useAction } from '@/shared/useAction'
 import { useLoad } from '@/shared/useLoad'
 
@@ -79,7 +80,7 @@ async function undo(id: string): Promise<void> {
       />
     </form>
     <p v-if="problem || notDone" role="alert" class="problem">{{ problem || notDone }}</p>
-    <ul class="bare">
+    <ul class="bare with-keys">
       <li v-for="one in data" :key="one.id">
         {{
           t('handOver.done', {
@@ -89,11 +90,9 @@ async function undo(id: string): Promise<void> {
             day: mediumDay(one.doneAt),
           })
         }}
-        <Button
-          severity="secondary"
-          size="small"
-          :label="t('handOver.undo')"
-          :aria-label="t('handOver.undoOf', { student: one.student })"
+        <LineKey
+          :words="t('handOver.undo')"
+          :spoken="t('handOver.undoOf', { student: one.student })"
           @click="undo(one.id)"
         />
       </li>
@@ -106,21 +105,12 @@ details {
   margin-top: 28px;
 }
 summary {
-  min-height: 44px;
   font-weight: 600;
-  cursor: pointer;
 }
 form {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(180px, 240px));
   gap: 10px;
   align-items: end;
-}
-li {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  align-items: center;
-  padding: 6px 0;
 }
 </style>

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
 import { onMounted } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
 import { mediumDay } from '@/shared/days'
+import LineKey from '@/shared/LineKey.vue'
 import { useAction } from '@/shared/useAction'
 import { useLoad } from '@/shared/useLoad'
 
@@ -28,15 +28,13 @@ async function keep(id: string): Promise<void> {
     <p v-if="problem || notDone" role="alert" class="problem">{{ problem || notDone }}</p>
     <template v-if="data">
       <p class="bare quiet">{{ t('notSeen.lead', { n: data.care.askAfterMonths }) }}</p>
-      <ul class="bare">
+      <ul class="bare with-keys">
         <li v-for="one in data.people" :key="one.id">
           <strong>{{ one.name }}</strong>
           <span class="quiet">{{ t('notSeen.since', { day: mediumDay(one.last) }) }}</span>
-          <Button
-            severity="secondary"
-            size="small"
-            :label="t('notSeen.keep')"
-            :aria-label="t('notSeen.keepOf', { name: one.name })"
+          <LineKey
+            :words="t('notSeen.keep')"
+            :spoken="t('notSeen.keepOf', { name: one.name })"
             @click="keep(one.id)"
           />
           <RouterLink :to="`/people/${one.id}/data`" :aria-label="t('notSeen.lookOf', { name: one.name })">{{
@@ -57,12 +55,5 @@ async function keep(id: string): Promise<void> {
 <style scoped>
 section {
   margin-top: 28px;
-}
-li {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 12px;
-  align-items: center;
-  padding: 6px 0;
 }
 </style>

@@ -107,9 +107,7 @@ details {
   margin-top: 28px;
 }
 summary {
-  min-height: 44px;
   font-weight: 600;
-  cursor: pointer;
 }
 .refusal {
   color: var(--brick-text);

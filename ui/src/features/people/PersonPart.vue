@@ -69,9 +69,7 @@ details {
   margin-top: 12px;
 }
 summary {
-  min-height: 44px;
   font-weight: 600;
-  cursor: pointer;
 }
 .line {
   display: flex;

@@ -33,7 +33,6 @@ summary {
   display: list-item;
   min-height: 48px;
   padding: 10px 2px;
-  cursor: pointer;
 }
 summary h2 {
   display: inline;

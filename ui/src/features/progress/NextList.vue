@@ -115,10 +115,8 @@ function why(one: NextStation): string {
   min-width: 76px;
 }
 summary {
-  min-height: 44px;
   padding: 10px 0;
   color: var(--amber-text);
-  cursor: pointer;
 }
 table {
   border-collapse: collapse;

@@ -6,6 +6,7 @@ import { answer, api } from '@/api/client'
 import ChoiceField from '@/shared/ChoiceField.vue'
 import { mediumDay } from '@/shared/days'
 import OnceSecret from '@/shared/OnceSecret.vue'
+import LineKey from '@/shared/LineKey.vue'
 import { useAction } from '@/shared/useAction'
 import { useLoad } from '@/shared/useLoad'
 
@@ -56,13 +57,13 @@ async function end(linkId: string): Promise<void> {
   <div>
     <h3>{{ t('share.title') }}</h3>
     <p class="bare small quiet">{{ t('share.lead') }}</p>
-    <form novalidate @submit.prevent="make">
+    <form class="in-line" novalidate @submit.prevent="make">
       <ChoiceField v-model="goodFor" :label="t('share.days')" :options="days" />
       <Button type="submit" severity="secondary" :label="t('share.make')" :loading="busy" />
     </form>
     <p v-if="problem || notDone" role="alert" class="problem">{{ problem || notDone }}</p>
     <OnceSecret v-if="address" :lead="t('share.made')" :text="address" />
-    <ul class="bare small">
+    <ul class="bare small with-keys">
       <li v-for="one in data" :key="one.id">
         {{
           t('share.listed', {
@@ -72,30 +73,12 @@ async function end(linkId: string): Promise<void> {
             n: one.opened,
           })
         }}
-        <Button
-          severity="secondary"
-          size="small"
-          :label="t('share.end')"
-          :aria-label="t('share.endOf', { day: mediumDay(one.madeAt) })"
+        <LineKey
+          :words="t('share.end')"
+          :spoken="t('share.endOf', { day: mediumDay(one.madeAt) })"
           @click="end(one.id)"
         />
       </li>
     </ul>
   </div>
 </template>
-
-<style scoped>
-form {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-  align-items: end;
-}
-li {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  align-items: center;
-  padding: 4px 0;
-}
-</style>

@@ -215,8 +215,4 @@ async function readFile(content: object): Promise<{ sentence: string; refused: s
 a + a {
   margin-left: 16px;
 }
-summary {
-  min-height: 44px;
-  cursor: pointer;
-}
 </style>

@@ -75,10 +75,6 @@ function line(ball: LayoutSurvey['balls'][number]): string {
 details {
   margin-top: 6px;
 }
-summary {
-  min-height: 44px;
-  cursor: pointer;
-}
 li {
   padding: 3px 0;
 }

@@ -69,8 +69,4 @@ form {
 label {
   width: 100%;
 }
-summary {
-  min-height: 44px;
-  cursor: pointer;
-}
 </style>

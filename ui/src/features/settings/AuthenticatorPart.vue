@@ -6,7 +6,7 @@ import { renderSVG } from 'uqr'
 import { answer, api } from '@/api/client'
 import type { AuthenticatorSecret } from '@/api/types'
 import PageState from '@/shared/PageState.vue'
-import PasswordField from '@/shared/PasswordField.vue'
+import OwnPasswordForm from '@/shared/OwnPasswordForm.vue'
 import TextField from '@/shared/TextField.vue'
 import { useAction } from '@/shared/useAction'
 import { useLoad } from '@/shared/useLoad'
@@ -18,7 +18,6 @@ const { data, busy, problem, reload } = useLoad(() => answer(api.GET(OWN)))
 const { busy: working, problem: notDone, field, run } = useAction()
 onMounted(reload)
 
-const password = ref('')
 const code = ref('')
 const secret = shallowRef<AuthenticatorSecret>()
 const recovery = ref<string[]>([])
@@ -27,11 +26,10 @@ const recovery = ref<string[]>([])
 function picture(uri: string): string {
   return `data:image/svg+xml,${encodeURIComponent(renderSVG(uri, { border: 2 }))}`
 }
-async function begin(): Promise<void> {
+async function begin(password: string): Promise<void> {
   await run(async () => {
-    secret.value = await answer(api.POST(OWN, { body: { password: password.value } }))
+    secret.value = await answer(api.POST(OWN, { body: { password } }))
   })
-  password.value = ''
 }
 async function confirm(): Promise<void> {
   const well = await run(async () => {
@@ -42,9 +40,8 @@ async function confirm(): Promise<void> {
   code.value = ''
   await reload()
 }
-async function turnOff(): Promise<void> {
-  const well = await run(() => answer(api.POST(`${OWN}/off`, { body: { password: password.value } })))
-  password.value = ''
+async function turnOff(password: string): Promise<void> {
+  const well = await run(() => answer(api.POST(`${OWN}/off`, { body: { password } })))
   if (!well) return
   recovery.value = []
   await reload()
@@ -70,7 +67,7 @@ async function turnOff(): Promise<void> {
           </ul>
           <Button severity="secondary" :label="t('authenticator.done')" @click="recovery = []" />
         </div>
-        <form v-if="secret" novalidate @submit.prevent="confirm">
+        <form v-if="secret" class="stacked" novalidate @submit.prevent="confirm">
           <p class="bare">{{ t('authenticator.scan') }}</p>
           <img :src="picture(secret.uri)" :alt="t('authenticator.qr')" width="168" height="168" />
           <p class="bare small">
@@ -79,21 +76,13 @@ async function turnOff(): Promise<void> {
           <TextField v-model="code" :label="t('authenticator.code')" :most="40" />
           <Button type="submit" :label="t('authenticator.confirm')" :loading="working" />
         </form>
-        <form v-else novalidate @submit.prevent="data.on ? turnOff() : begin()">
-          <PasswordField
-            v-model="password"
-            :label="t('authenticator.password')"
-            kind="current"
-            :invalid="field === 'password'"
-          />
-          <Button
-            type="submit"
-            severity="secondary"
-            :disabled="!password"
-            :label="t(data.on ? 'authenticator.turnOff' : 'authenticator.begin')"
-            :loading="working"
-          />
-        </form>
+        <OwnPasswordForm
+          v-else
+          :label="t(data.on ? 'authenticator.turnOff' : 'authenticator.begin')"
+          :busy="working"
+          :refused="field === 'password'"
+          @sent="(password) => (data?.on ? turnOff(password) : begin(password))"
+        />
         <p v-if="notDone" role="alert" class="problem">{{ notDone }}</p>
       </template>
     </PageState>
@@ -105,9 +94,6 @@ section {
   margin: 16px 0;
 }
 form {
-  display: grid;
-  gap: 10px;
-  justify-items: start;
   max-width: 420px;
   margin-top: 8px;
 }

@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
 import { daysSince, mediumDay } from '@/shared/days'
 import PageState from '@/shared/PageState.vue'
+import LineKey from '@/shared/LineKey.vue'
 import { useAction } from '@/shared/useAction'
 import { useLoad } from '@/shared/useLoad'
 import { useUnits } from '@/shared/units'
@@ -65,14 +66,12 @@ async function make(): Promise<void> {
         </p>
         <details v-if="data.kept.length">
           <summary>{{ t('backup.kept', { n: data.kept.length }, data.kept.length) }}</summary>
-          <ul class="bare small figures">
+          <ul class="bare small figures with-keys">
             <li v-for="one in data.kept" :key="one.name">
               {{ one.name }}, {{ figure(one.bytes / BYTES_A_MEGABYTE, 1) }} MB
-              <Button
-                severity="secondary"
-                size="small"
-                :label="t('backup.choose')"
-                :aria-label="t('backup.chooseOf', { name: one.name })"
+              <LineKey
+                :words="t('backup.choose')"
+                :spoken="t('backup.chooseOf', { name: one.name })"
                 @click="chosen = one.name"
               />
               <RestoreForm
@@ -100,9 +99,5 @@ h2 {
 }
 .late {
   color: var(--brick-text);
-}
-summary {
-  min-height: 44px;
-  cursor: pointer;
 }
 </style>

@@ -29,7 +29,7 @@ async function save(): Promise<void> {
 <template>
   <section>
     <h2>{{ t('care.title') }}</h2>
-    <form novalidate @submit.prevent="save">
+    <form class="stacked" novalidate @submit.prevent="save">
       <ChoiceField v-model="values.asks" :label="t('care.asks')" :options="asks" />
       <TextField v-model="values.safeguarding" :label="t('care.safeguarding')" :most="200" fluid />
       <NumberField
@@ -49,11 +49,6 @@ async function save(): Promise<void> {
 <style scoped>
 section {
   margin: 16px 0;
-}
-form {
-  display: grid;
-  gap: 10px;
-  justify-items: start;
 }
 form > label {
   width: 100%;

@@ -5,7 +5,7 @@ import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
 import type { BackupCompared } from '@/api/types'
 import { mediumDay } from '@/shared/days'
-import PasswordField from '@/shared/PasswordField.vue'
+import OwnPasswordForm from '@/shared/OwnPasswordForm.vue'
 import TextField from '@/shared/TextField.vue'
 import { useAction } from '@/shared/useAction'
 
@@ -16,7 +16,6 @@ const { t } = useI18n()
 const { busy, problem, field, run } = useAction()
 const compared = shallowRef<BackupCompared>()
 const passphrase = ref('')
-const password = ref('')
 const starting = ref(false)
 const ASK_EVERY_MILLISECONDS = 1500
 /** Before that the old server may still answer. */
@@ -33,10 +32,9 @@ async function look(): Promise<void> {
     )
   })
 }
-async function putBack(): Promise<void> {
-  const body = { passphrase: passphrase.value, password: password.value }
+async function putBack(password: string): Promise<void> {
+  const body = { passphrase: passphrase.value, password }
   const begun = await run(() => answer(api.POST('/api/v1/backups/{name}/restore', { ...path(), body })))
-  password.value = ''
   if (!begun) return
   starting.value = true
   asking = setTimeout(() => void isThere(), STOPS_WITHIN_MILLISECONDS)
@@ -95,21 +93,12 @@ async function isThere(): Promise<void> {
           </tbody>
         </table>
         <p class="bare small">{{ t('backup.aside') }}</p>
-        <form novalidate @submit.prevent="putBack">
-          <PasswordField
-            v-model="password"
-            :label="t('data.erase.password')"
-            kind="current"
-            :invalid="field === 'password'"
-          />
-          <Button
-            type="submit"
-            severity="secondary"
-            :label="t('backup.putBack')"
-            :loading="busy"
-            :disabled="!password"
-          />
-        </form>
+        <OwnPasswordForm
+          :label="t('backup.putBack')"
+          :busy="busy"
+          :refused="field === 'password'"
+          @sent="putBack"
+        />
       </template>
     </template>
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
@@ -124,11 +113,5 @@ async function isThere(): Promise<void> {
   padding: 10px 14px;
   border-left: 4px solid var(--amber);
   background: var(--paper-raised);
-}
-form {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-  align-items: end;
 }
 </style>

@@ -10,6 +10,7 @@ import ChoiceField from '@/shared/ChoiceField.vue'
 import OnceSecret from '@/shared/OnceSecret.vue'
 import PageState from '@/shared/PageState.vue'
 import TextField from '@/shared/TextField.vue'
+import LineKey from '@/shared/LineKey.vue'
 import { useAction } from '@/shared/useAction'
 import { useLoad } from '@/shared/useLoad'
 
@@ -60,21 +61,19 @@ function line({ name, scope, expiresAt, lastUsedAt }: TokenView): string {
     <p class="bare small quiet">{{ t('token.lead') }}</p>
     <PageState :busy="busy" :problem="problem" :ready="data !== undefined" @retry="reload">
       <p v-if="data?.length === 0" class="bare">{{ t('token.none') }}</p>
-      <ul v-else class="bare">
+      <ul v-else class="bare with-keys">
         <li v-for="one in data" :key="one.id">
           {{ line(one) }}
-          <Button
-            severity="secondary"
-            size="small"
-            :label="t('token.end')"
-            :aria-label="t('token.endOf', { name: one.name })"
+          <LineKey
+            :words="t('token.end')"
+            :spoken="t('token.endOf', { name: one.name })"
             @click="end(one.id)"
           />
         </li>
       </ul>
       <OnceSecret v-if="secret" :lead="t('token.made')" :text="secret" />
       <p v-if="secret" class="bare small">{{ t('token.how') }}</p>
-      <form novalidate @submit.prevent="make">
+      <form class="in-line" novalidate @submit.prevent="make">
         <TextField v-model="body.name" :label="t('token.name')" :most="60" />
         <ChoiceField v-model="body.scope" :label="t('token.scope')" :options="scopes" />
         <ChoiceField v-model="goodFor" :label="t('token.days')" :options="days" />
@@ -89,18 +88,7 @@ function line({ name, scope, expiresAt, lastUsedAt }: TokenView): string {
 section {
   margin: 16px 0;
 }
-li {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  align-items: center;
-  padding: 4px 0;
-}
 form {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-  align-items: end;
   margin-top: 8px;
 }
 </style>

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 /** What is written about age and consent. */
 @Component
@@ -40,12 +41,14 @@ class ConsentStore {
         return stored == null ? "" : stored;
     }
 
+    @Transactional
     void mark(UUID student, boolean minor, Optional<Integer> birthYear) {
         sql.sql("update account set minor = ?, birth_year = ?, version = version + 1 where id = ?")
                 .params(minor, birthYear.orElse(null), student)
                 .update();
     }
 
+    @Transactional
     void guardian(UUID student, String name, String contact) {
         sql.sql("update account set guardian_name = ?, guardian_contact = ?, version = version + 1 where id = ?")
                 .params(name.isEmpty() ? null : name, contact.isEmpty() ? null : contact, student)
@@ -79,6 +82,7 @@ class ConsentStore {
                 > 0;
     }
 
+    @Transactional
     void keep(UUID student, Consent.Kind kind, String by, LocalDate on, UUID notedBy, Instant now) {
         sql.sql(
                         "insert into consent (id, student_id, kind, given_by, given_on, noted_by, noted_at) values (?, ?, ?, ?, ?, ?, ?)")
@@ -87,6 +91,7 @@ class ConsentStore {
     }
 
     /** What it was about; empty where it was not this student's or is withdrawn already. */
+    @Transactional
     Optional<Consent.Kind> withdraw(UUID student, UUID id, UUID by, Instant now) {
         Optional<Consent.Kind> kind = sql.sql(
                         "select kind from consent where id = ? and student_id = ? and withdrawn_at is null")

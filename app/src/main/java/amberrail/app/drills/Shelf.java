@@ -96,17 +96,29 @@ class Shelf {
 
     /** The drills in it stay where they are. */
     void remove(SignedIn who, UUID id) {
-        folder(who, id);
+        folderToChange(who, id);
         sql.sql("delete from drill_folder where id = ?").param(id).update();
     }
 
     void setInFolder(SignedIn who, UUID folderId, String drillId, boolean in) {
-        folder(who, folderId);
         catalogue.find(who, drillId);
+        folderToChange(who, folderId);
         String statement = in
                 ? "merge into foldered_drill (folder_id, drill_id) key (folder_id, drill_id) values (?, ?)"
                 : "delete from foldered_drill where folder_id = ? and drill_id = ?";
         sql.sql(statement).param(folderId).param(drillId).update();
+    }
+
+    /** Held: a drill that goes in while the folder goes would be in none (decision 28). */
+    private void folderToChange(SignedIn who, UUID id) {
+        folder(who, id);
+        if (sql.sql("select id from drill_folder where id = ? for update")
+                .param(id)
+                .query(UUID.class)
+                .optional()
+                .isEmpty()) {
+            throw new Missing("folder");
+        }
     }
 
     private Folder folder(SignedIn who, UUID id) {

@@ -1,6 +1,7 @@
 package amberrail.app.installation;
 
 import amberrail.app.installation.InstallationManifest.TableFile;
+import amberrail.app.storage.ForeignKeys;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStream;
@@ -176,33 +177,10 @@ final class InstallationReader implements AutoCloseable {
 
     /** Nothing refers to what is not there. */
     private void requireWhole(Connection connection) throws InstallationRefused, SQLException {
-        try (Statement statement = connection.createStatement();
-                ResultSet key = statement.executeQuery(
-                        "select f.table_name, f.column_name, p.table_name, p.column_name from information_schema.referential_constraints r"
-                                + " join information_schema.key_column_usage f on f.constraint_name = r.constraint_name"
-                                + " join information_schema.key_column_usage p on p.constraint_name = r.unique_constraint_name"
-                                + " and p.ordinal_position = f.position_in_unique_constraint"
-                                + " where f.table_schema = 'PUBLIC'")) {
-            while (key.next()) {
-                String lost =
-                        "select count(*) from \"%s\" f where f.\"%s\" is not null and not exists (select 1 from \"%s\" p where p.\"%s\" = f.\"%s\")"
-                                .formatted(
-                                        key.getString(1),
-                                        key.getString(2),
-                                        key.getString(3),
-                                        key.getString(4),
-                                        key.getString(2));
-                try (Statement count = connection.createStatement();
-                        ResultSet row = count.executeQuery(lost)) {
-                    row.next();
-                    if (row.getLong(1) > 0) {
-                        throw new InstallationRefused(
-                                file + ": " + row.getLong(1) + " lines of "
-                                        + key.getString(1).toLowerCase() + " refer to what is not in it.",
-                                null);
-                    }
-                }
-            }
+        for (Map.Entry<String, Long> broken : ForeignKeys.broken(connection).entrySet()) {
+            throw new InstallationRefused(
+                    file + ": " + broken.getValue() + " lines of " + broken.getKey() + " refer to what is not in it.",
+                    null);
         }
     }
 

@@ -27,7 +27,10 @@ import java.util.stream.Collectors;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 
-/** Writes every table as a CSV file and, last, a manifest with counts and checksums. One transaction: nothing that is recorded meanwhile is half in it. */
+/**
+ * Writes every table as a CSV file and, last, a manifest with counts and checksums. One snapshot of all tables: with a weaker isolation each would be
+ * as it was when its turn came, and refer to people who were added since.
+ */
 final class InstallationZip {
     static final String MANIFEST = "manifest.json";
     static final ObjectMapper JSON =
@@ -38,8 +41,11 @@ final class InstallationZip {
 
     static InstallationManifest write(Connection connection, Instant now, OutputStream to)
             throws SQLException, IOException {
+        int before = connection.getTransactionIsolation();
         connection.setAutoCommit(false);
-        connection.setTransactionIsolation(Connection.TRANSACTION_REPEATABLE_READ);
+        try (Statement statement = connection.createStatement()) {
+            statement.execute("set session characteristics as transaction isolation level snapshot");
+        }
         List<InstallationManifest.TableFile> files = new ArrayList<>();
         try (ZipOutputStream zip = new ZipOutputStream(to, StandardCharsets.UTF_8)) {
             for (Map.Entry<String, List<String>> table :
@@ -54,6 +60,7 @@ final class InstallationZip {
             return manifest;
         } finally {
             connection.rollback();
+            connection.setTransactionIsolation(before);
             connection.setAutoCommit(true);
         }
     }

@@ -98,15 +98,29 @@ public final class TakeInCommand {
                     statement.execute("shutdown compact");
                 }
             }
-            out.println("Taken in, as of " + manifest.madeAt() + ": " + RecordCounts.sentence(counts) + ".");
+            requireReadBack(url, counts);
             Files.move(taking, folder.database(), StandardCopyOption.ATOMIC_MOVE);
             folder.ownersOnly();
+            out.println("Taken in, as of " + manifest.madeAt() + ": " + RecordCounts.sentence(counts) + ".");
             out.println("Passwords stayed behind. Start the server; the head coach comes in by the address /invitation/"
                     + link + " (good for " + LINK_GOOD_FOR_DAYS
                     + " days) and makes links for everybody else.");
         } finally {
             Files.deleteIfExists(taking);
         }
+    }
+
+    /** What was closed can be opened again, and everything is in it: the same as of a backup is asked before its name is given. */
+    private static void requireReadBack(String url, Map<String, Long> counts) throws InstallationRefused {
+        try (Connection connection = DriverManager.getConnection(url, DatabaseUrl.USER, DatabaseUrl.PASSWORD)) {
+            if (RecordCounts.of(connection).equals(counts)) {
+                return;
+            }
+        } catch (SQLException e) {
+            throw new InstallationRefused(
+                    "What was written could not be read back. Nothing was taken in; try again.", e);
+        }
+        throw new InstallationRefused("Not everything could be read back. Nothing was taken in; try again.", null);
     }
 
     private static String linkForTheHeadCoach(Connection connection) throws SQLException {

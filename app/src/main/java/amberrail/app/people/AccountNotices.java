@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 /** What others did with somebody's way to sign in, told to that person until they have read it. */
 @Component
@@ -22,6 +23,7 @@ class AccountNotices {
         this.clock = clock;
     }
 
+    @Transactional
     void tell(UUID accountId, AccountNotice.Kind kind, String byName) {
         sql.sql("insert into account_notice (id, account_id, kind, by_name, happened_at) values (?, ?, ?, ?, ?)")
                 .params(
@@ -45,6 +47,7 @@ class AccountNotices {
                 .list();
     }
 
+    @Transactional
     void read(UUID accountId) {
         sql.sql("delete from account_notice where account_id = ?")
                 .param(accountId)

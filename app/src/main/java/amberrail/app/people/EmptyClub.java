@@ -4,6 +4,7 @@ import java.util.UUID;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Whether anybody is there yet. Asked by plain SQL: it must not wait for Hibernate, which gets ready in the background after a start. */
 @Component
@@ -20,6 +21,7 @@ public class EmptyClub {
     }
 
     /** Makes this account the club's founder; there is one row for it, so of several at once one gets it. {@link DuplicateKeyException} for the others. */
+    @Transactional
     void found(UUID accountId) {
         jdbc.sql("insert into club_founder (account_id) values (?)")
                 .param(accountId)

@@ -2,12 +2,14 @@ package amberrail.app.personaldata;
 
 import amberrail.app.personaldata.SharedRows.Shared;
 import amberrail.app.storage.Compaction;
+import amberrail.app.storage.WritersGate;
 import amberrail.app.web.Missing;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * Takes a person out of every table in one transaction: either with everything about them, or so that their figures stay without a name. What others
@@ -20,20 +22,43 @@ class Eraser {
     private final Names names;
     private final Former former;
     private final Compaction compaction;
+    private final WritersGate gate;
+    private final TransactionTemplate transaction;
 
-    Eraser(JdbcClient sql, SharedRows shared, Names names, Former former, Compaction compaction) {
+    Eraser(
+            JdbcClient sql,
+            SharedRows shared,
+            Names names,
+            Former former,
+            Compaction compaction,
+            WritersGate gate,
+            PlatformTransactionManager transactions) {
         this.sql = sql;
         this.shared = shared;
         this.names = names;
         this.former = former;
         this.compaction = compaction;
+        this.gate = gate;
+        transaction = new TransactionTemplate(transactions);
     }
 
     private record Leaving(UUID id, String name, boolean student) {}
 
-    /** Everything about them goes. */
-    @Transactional
-    public void erase(UUID id) {
+    /** Everything about them goes; nobody writes meanwhile, so that nothing about them comes after. */
+    void erase(UUID id) {
+        alone(() -> everythingOf(id));
+    }
+
+    /** Their figures stay with a student who has no name; words, plans' titles and sign-ins go. */
+    void makeNameless(UUID id) {
+        alone(() -> nameOf(id));
+    }
+
+    private void alone(Runnable what) {
+        gate.alone(() -> transaction.executeWithoutResult(begun -> what.run()));
+    }
+
+    private void everythingOf(UUID id) {
         Leaving who = hold(id);
         List<UUID> sessions = shared.of(Shared.SESSIONS, id);
         List<UUID> plans = shared.of(Shared.PLANS, id);
@@ -44,9 +69,7 @@ class Eraser {
         takeOut(who, former.writer(), sessions, plans);
     }
 
-    /** Their figures stay with a student who has no name; words, plans' titles and sign-ins go. */
-    @Transactional
-    public void makeNameless(UUID id) {
+    private void nameOf(UUID id) {
         Leaving who = hold(id);
         List<UUID> sessions = shared.of(Shared.SESSIONS, id);
         List<UUID> plans = shared.of(Shared.PLANS, id);
@@ -54,6 +77,7 @@ class Eraser {
         update("delete from attempt_rework where attempt_id in (select id from attempt where student_id = ?)", id);
         update("delete from attempt_revision where attempt_id in (select id from attempt where student_id = ?)", id);
         update("update attempt set note = null where student_id = ?", id);
+        sessions.forEach(this::changed);
         update("update rack set note = '' where student_id = ?", id);
         update("update practice_block set title = 'Block' where student_id = ?", id);
         blank(Shared.SESSIONS, "note", "", sessions, id);
@@ -119,10 +143,14 @@ class Eraser {
         PersonalTables.THEIRS.forEach(column -> delete(column, id));
     }
 
+    private void changed(UUID session) {
+        update("update practice_session set version = version + 1 where id = ?", session);
+    }
+
     /** A session in which others stay has changed for whoever looks at it. */
     private void leaveSession(UUID session, UUID id) {
         update("delete from station_result where session_id = ? and student_id = ?", session, id);
-        update("update practice_session set version = version + 1 where id = ?", session);
+        changed(session);
         shared.leave(Shared.SESSIONS, session, id);
     }
 

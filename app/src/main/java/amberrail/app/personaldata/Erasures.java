@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Who is to go, and when. */
 @Component
@@ -51,6 +52,7 @@ class Erasures {
     }
 
     /** Asked again, the day begins anew. */
+    @Transactional
     void ask(UUID accountId, Way way, UUID askedBy, Instant now, Instant due) {
         sql.sql(
                         "merge into erasure (account_id, way, asked_by, asked_at, due_at) key (account_id) values (?, ?, ?, ?, ?)")
@@ -59,6 +61,7 @@ class Erasures {
     }
 
     /** Whether there was something to call off. */
+    @Transactional
     boolean callOff(UUID accountId) {
         return sql.sql("delete from erasure where account_id = ?")
                         .param(accountId)

@@ -4,6 +4,8 @@ import amberrail.app.people.PeopleService;
 import amberrail.app.people.PersonView;
 import amberrail.app.people.Role;
 import amberrail.app.people.SignedIn;
+import amberrail.app.storage.WritersGate;
+import amberrail.app.web.Busy;
 import amberrail.app.web.NotAllowed;
 import java.sql.Timestamp;
 import java.time.Clock;
@@ -21,6 +23,7 @@ import org.springframework.stereotype.Service;
 @Service
 class PersonalData {
     static final Duration COOLING_OFF = Duration.ofDays(14);
+    private static final Duration COME_BACK_IN = Duration.ofSeconds(10);
 
     private final PersonalDataRights rights;
     private final PeopleService people;
@@ -119,10 +122,15 @@ class PersonalData {
         if (asked.isEmpty() || rights.studentsLeftAlone(id) > 0) {
             return;
         }
-        if (asked.get().way() == Erasures.Way.ERASE) {
-            eraser.erase(id);
-        } else {
-            eraser.makeNameless(id);
+        try {
+            if (asked.get().way() == Erasures.Way.ERASE) {
+                eraser.erase(id);
+            } else {
+                eraser.makeNameless(id);
+            }
+        } catch (WritersGate.NotAlone othersWrite) {
+            throw new Busy(
+                    COME_BACK_IN, "Others are still recording. Nothing was erased yet; it will be within the hour.");
         }
     }
 }

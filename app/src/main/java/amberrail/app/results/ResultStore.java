@@ -13,6 +13,7 @@ import java.util.UUID;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 /** The table of results. Plain SQL: thousands of rows are read at once and none of them is ever an object that is edited. */
 @Component
@@ -31,6 +32,7 @@ class ResultStore {
     record Stale(StationPlayed place, long changes) {}
 
     /** Notes that a place's attempts have changed. */
+    @Transactional
     void changed(StationPlayed place) {
         if (raise(place) > 0) {
             return;
@@ -71,6 +73,7 @@ class ResultStore {
                 .list();
     }
 
+    @Transactional
     void keep(Stale at, StationCount count) {
         StationPlayed place = at.place();
         sql.sql(

@@ -24,6 +24,9 @@ import org.springframework.context.annotation.Lazy;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** The report is written once and kept with its link: whoever has the link sees that one and nothing that came after. It goes when the link ends. */
 @Service
@@ -36,13 +39,21 @@ class ShareLinks {
     private final Guardianship guardianship;
     private final ReportMaker reports;
     private final Clock clock;
+    private final TransactionTemplate transaction;
 
-    ShareLinks(JdbcClient sql, Access access, Guardianship guardianship, ReportMaker reports, Clock clock) {
+    ShareLinks(
+            JdbcClient sql,
+            Access access,
+            Guardianship guardianship,
+            ReportMaker reports,
+            Clock clock,
+            PlatformTransactionManager transactions) {
         this.sql = sql;
         this.access = access;
         this.guardianship = guardianship;
         this.reports = reports;
         this.clock = clock;
+        transaction = new TransactionTemplate(transactions);
     }
 
     /** @param token shown once */
@@ -66,8 +77,9 @@ class ShareLinks {
         String token = SecretToken.make();
         Instant now = now();
         Made made = new Made(UUID.randomUUID(), token, now.plus(Duration.ofDays(days)));
-        sql.sql("insert into share_link (id, token_hash, student_id, made_by, made_at, expires_at, report)"
-                        + " values (?, ?, ?, ?, ?, ?, ?)")
+        transaction.executeWithoutResult(begun -> sql.sql(
+                        "insert into share_link (id, token_hash, student_id, made_by, made_at, expires_at, report)"
+                                + " values (?, ?, ?, ?, ?, ?, ?)")
                 .params(
                         made.id(),
                         SecretToken.hash(token),
@@ -76,7 +88,7 @@ class ShareLinks {
                         now.atOffset(ZoneOffset.UTC),
                         made.expiresAt().atOffset(ZoneOffset.UTC),
                         report)
-                .update();
+                .update());
         return made;
     }
 
@@ -100,6 +112,7 @@ class ShareLinks {
                 row.getInt(5));
     }
 
+    @Transactional
     void end(SignedIn who, UUID student, UUID id) {
         access.requireStudent(who, student);
         int ended = sql.sql("delete from share_link where id = ? and student_id = ?")
@@ -111,6 +124,7 @@ class ShareLinks {
     }
 
     /** The report that a link opens; {@link Missing} where it has ended or never was. */
+    @Transactional
     byte[] report(String token) {
         String hash = SecretToken.hash(token);
         byte[] report = sql.sql("select report from share_link where token_hash = ? and expires_at > ?")
@@ -125,6 +139,7 @@ class ShareLinks {
     }
 
     @Scheduled(initialDelay = 3, fixedDelay = 60, timeUnit = TimeUnit.MINUTES)
+    @Transactional
     void dropWhatHasEnded() {
         sql.sql("delete from share_link where expires_at <= ?")
                 .param(now().atOffset(ZoneOffset.UTC))

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 /** The table of marks. */
 @Component
@@ -27,6 +28,7 @@ class TemplateMarks {
                 .list();
     }
 
+    @Transactional
     void add(UUID studentId, TemplateMark mark, UUID writtenBy) {
         sql.sql(
                         "insert into template_mark (id, student_id, table_id, taken_on, tip, cushion, along_millimetres, written_by)"
@@ -44,6 +46,7 @@ class TemplateMarks {
     }
 
     /** Whether there was one. */
+    @Transactional
     boolean remove(UUID studentId, UUID id) {
         return sql.sql("delete from template_mark where student_id = ? and id = ?")
                         .params(studentId, id)

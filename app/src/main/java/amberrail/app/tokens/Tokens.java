@@ -21,6 +21,9 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Makes, knows and ends tokens; of each only a hash is kept. */
 @Service
@@ -33,15 +36,17 @@ class Tokens {
     private final JdbcClient sql;
     private final PeopleService people;
     private final Clock clock;
+    private final TransactionTemplate transaction;
     private final Cache<UUID, Boolean> notedLately = Caffeine.newBuilder()
             .maximumSize(10_000)
             .expireAfterWrite(NOTED_EVERY)
             .build();
 
-    Tokens(JdbcClient sql, PeopleService people, Clock clock) {
+    Tokens(JdbcClient sql, PeopleService people, Clock clock, PlatformTransactionManager transactions) {
         this.sql = sql;
         this.people = people;
         this.clock = clock;
+        transaction = new TransactionTemplate(transactions);
     }
 
     /** @param lastUsedAt empty: never yet */
@@ -54,6 +59,7 @@ class Tokens {
     /** Whoever comes with a token, and how far it goes. */
     record Known(SignedIn who, TokenScope scope) {}
 
+    @Transactional
     Made make(SignedIn who, String name, TokenScope scope, int days) {
         if (scope == TokenScope.METRICS && !who.headCoach()) {
             throw new NotAllowed("Only the head coach can let a program read how the server does.");
@@ -100,6 +106,7 @@ class Tokens {
         return Optional.ofNullable(row.getObject(column, OffsetDateTime.class)).map(OffsetDateTime::toInstant);
     }
 
+    @Transactional
     void end(SignedIn who, UUID id) {
         int ended = sql.sql("delete from access_token where id = ? and account_id = ?")
                 .params(id, who.accountId())
@@ -127,9 +134,9 @@ class Tokens {
 
     private void noteUse(UUID id, Instant now) {
         if (notedLately.asMap().putIfAbsent(id, true) == null) {
-            sql.sql("update access_token set last_used_at = ? where id = ?")
+            transaction.executeWithoutResult(begun -> sql.sql("update access_token set last_used_at = ? where id = ?")
                     .params(now.atOffset(ZoneOffset.UTC), id)
-                    .update();
+                    .update());
         }
     }
 

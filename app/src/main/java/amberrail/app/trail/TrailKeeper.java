@@ -15,6 +15,9 @@ import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * Writes the trail beside the requests, so that nobody at the table waits for it: every two seconds and when the server stops. What was noted in the
@@ -28,11 +31,13 @@ class TrailKeeper {
 
     private final JdbcClient sql;
     private final Clock clock;
+    private final TransactionTemplate transaction;
     private final Map<Trace, Times> waiting = new ConcurrentHashMap<>();
 
-    TrailKeeper(JdbcClient sql, Clock clock) {
+    TrailKeeper(JdbcClient sql, Clock clock, PlatformTransactionManager transactions) {
         this.sql = sql;
         this.clock = clock;
+        transaction = new TransactionTemplate(transactions);
     }
 
     private record Times(int count, Instant first, Instant last) {
@@ -51,7 +56,7 @@ class TrailKeeper {
         for (Trace trace : waiting.keySet()) {
             Times times = waiting.remove(trace);
             try {
-                write(trace, times);
+                transaction.executeWithoutResult(begun -> write(trace, times));
             } catch (DataIntegrityViolationException gone) {
                 LOG.info("a line of the trail was dropped: somebody in it was erased meanwhile");
             } catch (RuntimeException notNow) {
@@ -89,6 +94,7 @@ class TrailKeeper {
         }
     }
 
+    @Transactional
     @Scheduled(initialDelay = 1, fixedDelay = 60, timeUnit = TimeUnit.MINUTES)
     void forgetWhatIsOld() {
         sql.sql("delete from audit_entry where last_at < ?")

@@ -143,12 +143,13 @@ class OwnDrillsTest extends AppTest {
 
     private JsonNode compared(SignedIn coach, SignedIn student, String drill, String from, String to) throws Exception {
         return tree(read(
-                coach,
-                "/api/v1/students/{s}/comparison?drillId={d}&station=0&from={a}&to={b}",
-                student.accountId(),
-                drill,
-                from,
-                to));
+                        coach,
+                        "/api/v1/students/{s}/comparison?drillId={d}&station=0&from={a}&to={b}",
+                        student.accountId(),
+                        drill,
+                        from,
+                        to)
+                .andExpect(status().isOk()));
     }
 
     private void landings(SignedIn coach, String session) throws Exception {

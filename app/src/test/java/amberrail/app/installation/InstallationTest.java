@@ -10,7 +10,9 @@ import amberrail.app.storage.DatabaseUrl;
 import amberrail.app.testing.AppTest;
 import amberrail.app.testing.Club;
 import java.io.ByteArrayOutputStream;
+import java.io.FilterOutputStream;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.io.PrintStream;
 import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
@@ -25,6 +27,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
 import java.util.stream.Collectors;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
@@ -34,11 +37,11 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.test.context.TestPropertySource;
 
 /** The whole installation out and into another one. */
-@TestPropertySource(properties = "spring.datasource.url=jdbc:h2:mem:installation;DB_CLOSE_DELAY=-1")
 class InstallationTest extends AppTest {
+    private static final int AFTER_THE_PEOPLE_BYTES = 300;
+
     @TempDir
     Path folder;
 
@@ -109,6 +112,47 @@ class InstallationTest extends AppTest {
         assertThat(different).isEmpty();
         assertThat(there.get("account").rows()).isEqualTo(here.get("account").rows());
         assertThat(here.get("attempt").rows()).isPositive();
+    }
+
+    /** Somebody comes and is recorded while it is being written, after the people were: nothing of it is in it, and it is whole. */
+    @Test
+    void whatIsAddedMeanwhileIsNotHalfInIt() throws Exception {
+        long peopleThere = tables(zip).get("account").rows();
+        ByteArrayOutputStream written = new ByteArrayOutputStream();
+        OutputStream interrupted = new FilterOutputStream(written) {
+            private boolean done;
+
+            @Override
+            public void write(byte[] bytes, int from, int length) throws IOException {
+                out.write(bytes, from, length);
+                if (!done && written.size() > AFTER_THE_PEOPLE_BYTES) {
+                    done = true;
+                    elsewhere(InstallationTest.this::somethingOfEveryKindOfCell);
+                }
+            }
+        };
+        try (Connection connection = database.getConnection()) {
+            InstallationZip.write(connection, Instant.EPOCH, interrupted);
+        }
+        Path meanwhile = Files.write(folder.resolve("meanwhile.zip"), written.toByteArray());
+        assertThat(tables(zip).get("account").rows()).as("they did come").isGreaterThan(peopleThere);
+        assertThat(tables(meanwhile).get("account").rows()).isEqualTo(peopleThere);
+        takenIn(0, meanwhile);
+    }
+
+    private interface Step {
+        void run() throws Exception;
+    }
+
+    private static void elsewhere(Step step) {
+        CompletableFuture.runAsync(() -> {
+                    try {
+                        step.run();
+                    } catch (Exception e) {
+                        throw new IllegalStateException(e);
+                    }
+                })
+                .join();
     }
 
     @Test

@@ -13,13 +13,24 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.test.autoconfigure.actuate.observability.AutoConfigureObservability;
 import org.springframework.core.io.ClassPathResource;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
 /** What machines ask: whether the server works, how it does, and what it is made of. */
 @AutoConfigureObservability(tracing = false)
 class HealthTest extends AppTest {
     private static final String METRICS = "/actuator/prometheus";
+
+    @Autowired
+    @Qualifier("requestMappingHandlerMapping")
+    RequestMappingHandlerMapping endpoints;
+
+    @Value("${management.metrics.web.server.max-uri-tags}")
+    int mostAddresses;
 
     @Test
     void anybodyIsToldWhetherItWorksAndNothingOfHow() throws Exception {
@@ -75,6 +86,16 @@ class HealthTest extends AppTest {
                 .contains("uri=\"/api/v1/students/{id}/progress\"")
                 .doesNotContain(
                         student.accountId().toString(), coach.accountId().toString());
+    }
+
+    /** What is asked after the last address that is counted would be in no figure at all. */
+    @Test
+    void thereIsRoomForTheFiguresOfEveryEndpoint() {
+        long addresses = endpoints.getHandlerMethods().keySet().stream()
+                .flatMap(one -> one.getPatternValues().stream())
+                .distinct()
+                .count();
+        assertThat(addresses).isBetween(150L, mostAddresses - 50L);
     }
 
     /** Made by the build beside the classes; the front end's comes from npm ({@code ./amber sbom}). */

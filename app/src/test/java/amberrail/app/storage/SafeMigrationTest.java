@@ -13,6 +13,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.callback.Callback;
 import org.flywaydb.core.api.callback.Context;
@@ -20,13 +21,17 @@ import org.flywaydb.core.api.callback.Event;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** A stop in the middle of bringing the data up to date leaves them as they were; the next start goes through. */
 class SafeMigrationTest {
     private static final String SCRIPTS = SchemaVersions.SCRIPTS;
-    /** Every statement of every script is halted in {@code ./amber audit}; here every seventh. */
-    private static final int EVERY = Integer.getInteger("amber.haltEvery", 7);
+    /** Every statement of every script is halted in {@code ./amber audit}; here every twentieth, from each schema another one. */
+    private static final int EVERY = Integer.getInteger("amber.haltEvery", 20);
+
+    private static final int NEXT_SCHEMA_BEGINS_LATER = 7;
+    /** Before it the first coach is found by the script. */
+    private static final int FIRST_WITH_A_FOUNDER = 8;
 
     @TempDir
     Path temporary;
@@ -88,6 +93,9 @@ class SafeMigrationTest {
                             + " created_at) values ('" + coach
                             + "', 'Ada', 'ada', 'COACH', true, 'POOL', 'CENTIMETRES', 'LIGHT',"
                             + " '2026-09-01 10:00:00+00')");
+            if (version >= FIRST_WITH_A_FOUNDER) {
+                statement.execute("insert into club_founder (account_id) values ('" + coach + "')");
+            }
         }
         return folder;
     }
@@ -110,10 +118,14 @@ class SafeMigrationTest {
         }
     }
 
+    static IntStream everySchemaBeforeTheNewest() {
+        return IntStream.range(1, SchemaVersions.newest());
+    }
+
     @ParameterizedTest
-    @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7})
+    @MethodSource("everySchemaBeforeTheNewest")
     void haltedAtAnyStatementTheNextStartGoesThroughAndNothingIsLost(int version) throws Exception {
-        for (int statement = 1; ; statement += EVERY) {
+        for (int statement = 1 + version * NEXT_SCHEMA_BEGINS_LATER % EVERY; ; statement += EVERY) {
             UUID coach = UUID.randomUUID();
             DataFolder folder = folderOfSchema(version, coach);
             byte[] before = Files.readAllBytes(folder.database());

@@ -12,11 +12,15 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.TimeUnit;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.context.annotation.Import;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
+import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
@@ -27,8 +31,11 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 @SpringBootTest
 @AutoConfigureMockMvc
 @ActiveProfiles("test")
-@Import(Club.class)
+@Import({Club.class, WritesInTransactions.class})
 public abstract class AppTest {
+    /** Each time the server waits for half a minute itself; only a hang takes longer. */
+    private static final int MOST_TIMES_AGAIN = 10;
+
     @Autowired
     protected MockMvc mvc;
 
@@ -38,8 +45,22 @@ public abstract class AppTest {
     @Autowired
     protected ObjectMapper json;
 
+    /** Where the server says that it is still working that out, it is asked again when it says. */
     protected ResultActions read(SignedIn who, String path, Object... variables) throws Exception {
-        return mvc.perform(get(path, variables).with(Club.as(who)));
+        ResultActions answer = mvc.perform(get(path, variables).with(Club.as(who)));
+        for (int again = 0;
+                again < MOST_TIMES_AGAIN && isBusy(answer.andReturn().getResponse());
+                again++) {
+            String seconds = answer.andReturn().getResponse().getHeader(HttpHeaders.RETRY_AFTER);
+            TimeUnit.SECONDS.sleep(Long.parseLong(seconds));
+            answer = mvc.perform(get(path, variables).with(Club.as(who)));
+        }
+        return answer;
+    }
+
+    private static boolean isBusy(MockHttpServletResponse response) throws Exception {
+        return response.getStatus() == HttpStatus.TOO_MANY_REQUESTS.value()
+                && response.getContentAsString().contains("BUSY");
     }
 
     protected ResultActions post(SignedIn who, Object body, String path, Object... variables) throws Exception {

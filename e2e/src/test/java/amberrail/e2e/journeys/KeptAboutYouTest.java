@@ -20,19 +20,6 @@ class KeptAboutYouTest extends Journey {
         return true;
     }
 
-    private static void press(Page page, String name) {
-        page.getByRole(
-                        AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName(name).setExact(true))
-                .click();
-    }
-
-    private static void openErase(Page page) {
-        page.locator("summary")
-                .filter(new Locator.FilterOptions().setHasText("Erase"))
-                .click();
-    }
-
     private static void ask(Page page, String password) {
         page.getByLabel("Your password").fill(password);
         press(page, "Erase");
@@ -53,7 +40,7 @@ class KeptAboutYouTest extends Journey {
             assertThat(all.stream().map(entry -> entry.getName()).toList())
                     .contains("index.html", "attempts.csv", "attempts.json", "racks.json", "sessions.json");
         }
-        openErase(page);
+        openFold(page, "Erase");
         ask(page, "that is not it");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("Password: that is not it");
         ask(page, People.PASSWORD);
@@ -77,7 +64,7 @@ class KeptAboutYouTest extends Journey {
         page.getByLabel("What we keep about Philippa Overbury").click();
         assertThat(page.locator("h1")).hasText("What we keep about Philippa Overbury");
         assertThat(page.getByText("Nothing but the account itself.")).isVisible();
-        openErase(page);
+        openFold(page, "Erase");
         page.getByText("At once, not in two weeks").click();
         ask(page, People.PASSWORD);
         page.waitForURL("**/people");

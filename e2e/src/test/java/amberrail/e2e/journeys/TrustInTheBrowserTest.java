@@ -26,13 +26,6 @@ class TrustInTheBrowserTest extends Journey {
         return true;
     }
 
-    private static void press(Page page, String name) {
-        page.getByRole(
-                        AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName(name).setExact(true))
-                .click();
-    }
-
     private static void choose(Page page, String label, String option) {
         page.getByRole(
                         AriaRole.COMBOBOX,
@@ -41,12 +34,6 @@ class TrustInTheBrowserTest extends Journey {
         page.getByRole(
                         AriaRole.OPTION,
                         new Page.GetByRoleOptions().setName(option).setExact(true))
-                .click();
-    }
-
-    private static void openFold(Page page, String title) {
-        page.locator("summary")
-                .filter(new Locator.FilterOptions().setHasText(title))
                 .click();
     }
 

@@ -2,7 +2,9 @@ package amberrail.e2e.support;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -65,5 +67,19 @@ public abstract class Journey {
         Page page = browser.open(server, width, height);
         People.signIn(page, name);
         return page;
+    }
+
+    protected static void press(Page page, String name) {
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(name).setExact(true))
+                .click();
+    }
+
+    /** Opens or folds what is seldom wanted. */
+    protected static void openFold(Page page, String title) {
+        page.locator("summary")
+                .filter(new Locator.FilterOptions().setHasText(title))
+                .click();
     }
 }
