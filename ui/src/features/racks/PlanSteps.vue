@@ -97,6 +97,9 @@ function otherPocket(at: number, step: RackStep, pocket: RackPocket | undefined)
 </template>
 
 <style scoped>
+h2 {
+  margin-top: 14px;
+}
 .steps {
   margin: 0;
   padding-left: 22px;

@@ -7,9 +7,9 @@ import amberrail.core.table.TableSpec;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.function.Consumer;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -43,7 +43,9 @@ class KitPresets {
         this.numbers = numbers;
     }
 
-    private record Preset(String name, Runnable give) {}
+    private record Preset(String name, Consumer<KitPresets> give) {}
+
+    private static final List<Preset> ALL = all();
 
     @EventListener
     @Transactional
@@ -51,18 +53,22 @@ class KitPresets {
         giveWhatIsNew();
     }
 
-    @EventListener
+    /** What came with a newer version, for a club that is there already. */
     @Transactional
-    void serverStarts(ApplicationReadyEvent event) {
+    void giveWhatIsNewToTheClub() {
         if (tables.count() > 0) {
             giveWhatIsNew();
         }
     }
 
+    static List<String> names() {
+        return ALL.stream().map(Preset::name).toList();
+    }
+
     private void giveWhatIsNew() {
-        for (Preset preset : all()) {
+        for (Preset preset : ALL) {
             if (!given.existsById(preset.name)) {
-                preset.give.run();
+                preset.give.accept(this);
                 KitPresetEntity row = new KitPresetEntity();
                 row.preset = preset.name;
                 given.save(row);
@@ -71,16 +77,17 @@ class KitPresets {
         }
     }
 
-    private List<Preset> all() {
+    private static List<Preset> all() {
         List<Preset> presets = new ArrayList<>();
         for (TableSpec table : TablePresets.all()) {
-            presets.add(new Preset("table " + table.id(), () -> giveTable(table)));
+            presets.add(new Preset("table " + table.id(), one -> one.giveTable(table)));
         }
         for (TableKind kind : TableKind.values()) {
             String lower = kind.name().toLowerCase(java.util.Locale.ROOT);
-            presets.add(new Preset("gear " + lower, () -> giveGear(kind)));
+            presets.add(new Preset("gear " + lower, one -> one.giveGear(kind)));
         }
-        presets.add(new Preset("cue light end", () -> giveCue("Light-ended shaft", TableKind.POOL, LIGHT_END_RATIO)));
+        presets.add(
+                new Preset("cue light end", one -> one.giveCue("Light-ended shaft", TableKind.POOL, LIGHT_END_RATIO)));
         return presets;
     }
 

@@ -5,6 +5,7 @@ import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
@@ -15,10 +16,12 @@ import org.springframework.stereotype.Component;
 class DueErasures {
     private static final Logger LOG = LoggerFactory.getLogger(DueErasures.class);
 
-    private final PersonalData data;
-    private final ErasedBefore before;
+    /** Asked for when it is time: this is made before anything is answered. */
+    private final ObjectProvider<PersonalData> data;
 
-    DueErasures(PersonalData data, ErasedBefore before) {
+    private final ObjectProvider<ErasedBefore> before;
+
+    DueErasures(ObjectProvider<PersonalData> data, ObjectProvider<ErasedBefore> before) {
         this.data = data;
         this.before = before;
     }
@@ -26,9 +29,9 @@ class DueErasures {
     /** Once an hour, and soon after a start. */
     @Scheduled(initialDelay = 5, fixedDelay = 3600, timeUnit = TimeUnit.SECONDS)
     public void carryOut() {
-        before.eraseAgain();
-        for (UUID id : data.due()) {
-            Races.again(() -> data.carryOut(id));
+        before.getObject().eraseAgain();
+        for (UUID id : data.getObject().due()) {
+            Races.again(() -> data.getObject().carryOut(id));
             LOG.info("somebody was erased as was asked for");
         }
     }

@@ -19,10 +19,7 @@ import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.UUID;
-import java.util.concurrent.TimeUnit;
-import org.springframework.context.annotation.Lazy;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
@@ -30,7 +27,6 @@ import org.springframework.transaction.support.TransactionTemplate;
 
 /** The report is written once and kept with its link: whoever has the link sees that one and nothing that came after. It goes when the link ends. */
 @Service
-@Lazy(false)
 class ShareLinks {
     private static final int MOST_AT_ONCE = 20;
 
@@ -136,14 +132,6 @@ class ShareLinks {
                 .param(hash)
                 .update();
         return report;
-    }
-
-    @Scheduled(initialDelay = 3, fixedDelay = 60, timeUnit = TimeUnit.MINUTES)
-    @Transactional
-    void dropWhatHasEnded() {
-        sql.sql("delete from share_link where expires_at <= ?")
-                .param(now().atOffset(ZoneOffset.UTC))
-                .update();
     }
 
     private Instant now() {

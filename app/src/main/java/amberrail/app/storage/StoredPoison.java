@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.context.event.EventListener;
@@ -32,10 +33,12 @@ class StoredPoison {
     private static final long LAST_GOOD_SEQUENCE = Integer.MAX_VALUE - 1_000_000L;
 
     private final JdbcClient sql;
-    private final TransactionTemplate transaction;
+    /** Asked for in the background after the start, which does not wait for what it hangs on. */
+    private final ObjectProvider<TransactionTemplate> transaction;
+
     private final Clock clock;
 
-    StoredPoison(JdbcClient sql, TransactionTemplate transaction, Clock clock) {
+    StoredPoison(JdbcClient sql, ObjectProvider<TransactionTemplate> transaction, Clock clock) {
         this.sql = sql;
         this.transaction = transaction;
         this.clock = clock;
@@ -61,8 +64,8 @@ class StoredPoison {
     }
 
     void putRight() {
-        Integer times = transaction.execute(status -> times());
-        Integer places = transaction.execute(status -> places());
+        Integer times = transaction.getObject().execute(status -> times());
+        Integer places = transaction.getObject().execute(status -> places());
         sql.sql("merge into data_repair (name, done_at) key (name) values (?, ?)")
                 .params(NAME, OffsetDateTime.now(clock))
                 .update();

@@ -8,6 +8,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
@@ -23,9 +24,10 @@ import org.springframework.web.util.UrlPathHelper;
 public class TokenFilter extends OncePerRequestFilter {
     private static final String BEARER = "Bearer ";
 
-    private final Tokens tokens;
+    /** Asked for when the first token is shown: filters are made before anything is answered, and this hangs on all of Hibernate. */
+    private final ObjectProvider<Tokens> tokens;
 
-    TokenFilter(Tokens tokens) {
+    TokenFilter(ObjectProvider<Tokens> tokens) {
         this.tokens = tokens;
     }
 
@@ -45,7 +47,7 @@ public class TokenFilter extends OncePerRequestFilter {
         String secret = request.getHeader(HttpHeaders.AUTHORIZATION)
                 .substring(BEARER.length())
                 .strip();
-        Optional<Tokens.Known> known = tokens.known(secret);
+        Optional<Tokens.Known> known = tokens.getObject().known(secret);
         if (known.isEmpty()) {
             ProblemWriter.write(
                     response,

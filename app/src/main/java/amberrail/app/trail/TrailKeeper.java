@@ -1,6 +1,5 @@
 package amberrail.app.trail;
 
-import jakarta.annotation.PreDestroy;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -10,12 +9,13 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.context.SmartLifecycle;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -25,19 +25,25 @@ import org.springframework.transaction.support.TransactionTemplate;
  */
 @Component
 @Lazy(false)
-class TrailKeeper {
+class TrailKeeper implements SmartLifecycle {
     static final Duration KEPT = Duration.ofDays(365);
+    /** What starts first stops last. */
+    private static final int BEFORE_THE_WEB_SERVER = 0;
+
     private static final Logger LOG = LoggerFactory.getLogger(TrailKeeper.class);
 
     private final JdbcClient sql;
     private final Clock clock;
-    private final TransactionTemplate transaction;
+    /** Asked for when the first line is written: this is made before anything is answered. */
+    private final ObjectProvider<TransactionTemplate> transaction;
+
+    private volatile boolean running;
     private final Map<Trace, Times> waiting = new ConcurrentHashMap<>();
 
-    TrailKeeper(JdbcClient sql, Clock clock, PlatformTransactionManager transactions) {
+    TrailKeeper(JdbcClient sql, Clock clock, ObjectProvider<TransactionTemplate> transaction) {
         this.sql = sql;
         this.clock = clock;
-        transaction = new TransactionTemplate(transactions);
+        this.transaction = transaction;
     }
 
     private record Times(int count, Instant first, Instant last) {
@@ -50,13 +56,12 @@ class TrailKeeper {
         waiting.merge(trace, new Times(1, at, at), Times::and);
     }
 
-    @PreDestroy
     @Scheduled(fixedDelay = 2, timeUnit = TimeUnit.SECONDS)
     synchronized void write() {
         for (Trace trace : waiting.keySet()) {
             Times times = waiting.remove(trace);
             try {
-                transaction.executeWithoutResult(begun -> write(trace, times));
+                transaction.getObject().executeWithoutResult(begun -> write(trace, times));
             } catch (DataIntegrityViolationException gone) {
                 LOG.info("a line of the trail was dropped: somebody in it was erased meanwhile");
             } catch (RuntimeException notNow) {
@@ -100,5 +105,27 @@ class TrailKeeper {
         sql.sql("delete from audit_entry where last_at < ?")
                 .param(Instant.now(clock).minus(KEPT).atOffset(ZoneOffset.UTC))
                 .update();
+    }
+
+    @Override
+    public void start() {
+        running = true;
+    }
+
+    /** After the last request was answered and before anything is taken down. */
+    @Override
+    public void stop() {
+        write();
+        running = false;
+    }
+
+    @Override
+    public boolean isRunning() {
+        return running;
+    }
+
+    @Override
+    public int getPhase() {
+        return BEFORE_THE_WEB_SERVER;
     }
 }

@@ -26,7 +26,7 @@ class ShareLinkTest extends AppTest {
     JdbcClient sql;
 
     @Autowired
-    ShareLinks links;
+    EndedLinks ended;
 
     private SignedIn coach;
     private SignedIn student;
@@ -86,7 +86,7 @@ class ShareLinkTest extends AppTest {
                 .andExpect(status().isNotFound())
                 .andExpect(jsonPath("$.detail").value(containsString("ended")));
         assertThat(tree(read(coach, path))).isEmpty();
-        links.dropWhatHasEnded();
+        ended.drop();
         assertThat(sql.sql("select count(*) from share_link where student_id = ?")
                         .param(student.accountId())
                         .query(Integer.class)
