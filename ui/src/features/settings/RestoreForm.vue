@@ -107,6 +107,7 @@ async function isThere(): Promise<void> {
 
 <style scoped>
 .restore {
+  flex: 1 1 100%;
   display: grid;
   gap: 10px;
   margin: 8px 0 16px;
