@@ -68,6 +68,8 @@ class StartingTroubleTest {
     }
 
     private static void pretendANewerVersionWasHere(Path data) throws Exception {
+        // Written past the server on purpose, as a newer one would have sealed it anew.
+        Files.delete(data.resolve("amber-rail.seal"));
         try (Connection connection =
                         DriverManager.getConnection("jdbc:h2:file:" + data.resolve("amber-rail"), "amber", "");
                 PreparedStatement insert = connection.prepareStatement(
