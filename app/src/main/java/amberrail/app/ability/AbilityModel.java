@@ -11,6 +11,7 @@ import amberrail.app.results.StationResult;
 import amberrail.app.results.StationResults;
 import amberrail.app.web.BackgroundThread;
 import amberrail.app.web.Busy;
+import amberrail.app.web.LaterWork;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.Skill;
 import amberrail.core.statistics.FormRho;
@@ -49,7 +50,7 @@ import org.springframework.transaction.event.TransactionalEventListener;
  * between that student at once. Pages read the last finished one. Nobody is asked who they are: whoever calls this has checked.
  */
 @Service
-public class AbilityModel {
+public class AbilityModel implements LaterWork {
     private static final Logger LOG = LoggerFactory.getLogger(AbilityModel.class);
     private static final Duration FITTED_ANEW_AFTER = Duration.ofHours(24);
     private static final int FITTED_ANEW_AFTER_RESULTS = 500;
@@ -99,7 +100,8 @@ public class AbilityModel {
     }
 
     /** Before anybody asks. */
-    void begin() {
+    @Override
+    public void afterTheStart() {
         ask();
     }
 

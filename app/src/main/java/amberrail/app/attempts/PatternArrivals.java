@@ -5,6 +5,7 @@ import amberrail.app.sessions.PracticeSession;
 import amberrail.app.sessions.SessionService;
 import amberrail.app.setups.SetUps;
 import amberrail.app.web.BackgroundThread;
+import amberrail.app.web.LaterWork;
 import amberrail.core.attempt.PlayedAttempt;
 import amberrail.core.drill.Drill;
 import amberrail.core.geometry.Point;
@@ -38,7 +39,7 @@ import org.springframework.transaction.support.TransactionTemplate;
  * write, kept with the attempt, and worked out again when the shot before is changed, recorded late or undone.
  */
 @Component
-class PatternArrivals {
+class PatternArrivals implements LaterWork {
     private static final Logger LOG = LoggerFactory.getLogger(PatternArrivals.class);
 
     private final AttemptRepository attempts;
@@ -76,14 +77,23 @@ class PatternArrivals {
     /** One time that a line of arrival was worked out again: because this attempt, the shot before, had changed. */
     public record Rework(Instant workedOutAt, UUID becauseOf) {}
 
-    /** Within the transaction of a write, with the row saved: this shot's line of arrival, and that of the one that follows in its try. */
-    void settle(PracticeSession session, Drill drill, AttemptEntity written) {
+    /**
+     * Within the transaction of a write, with the row saved: this shot's line of arrival, and that of the one that follows in its try. That this shot's
+     * place has changed is told by whoever writes it.
+     *
+     * @return how many shots that follow it told of
+     */
+    int settle(PracticeSession session, Drill drill, AttemptEntity written) {
         if (drill.station(written.station).shots().size() == 1) {
-            return;
+            return 0;
         }
         settle(session.table(), drill, written, Optional.empty());
-        attempts.ofTry(written.sessionId, written.studentId, written.tryId, written.shot + 1)
-                .forEach(next -> settle(session.table(), drill, next, Optional.of(written.id)));
+        List<AttemptEntity> following =
+                attempts.ofTry(written.sessionId, written.studentId, written.tryId, written.shot + 1).stream()
+                        .filter(next -> settle(session.table(), drill, next, Optional.of(written.id)))
+                        .toList();
+        following.forEach(next -> events.publishEvent(StationPlayed.of(next)));
+        return following.size();
     }
 
     List<Rework> reworks(UUID attemptId) {
@@ -97,7 +107,8 @@ class PatternArrivals {
     }
 
     /** Takes up what a stop of the server left open. */
-    void goOn() {
+    @Override
+    public void afterTheStart() {
         List<AttemptEntity> open = attempts.findByArrivalPendingTrue();
         for (AttemptEntity row : open) {
             Drill drill = drills.version(row.drillId, row.drillVersion);
@@ -107,16 +118,21 @@ class PatternArrivals {
         }
     }
 
-    /** {@code because}: the attempt before, where it is its change that makes this one be worked out again. */
-    private void settle(TableSpec table, Drill drill, AttemptEntity row, Optional<UUID> because) {
+    /**
+     * Whether it could be done at once.
+     *
+     * @param because the attempt before, where it is its change that makes this one be worked out again
+     */
+    private boolean settle(TableSpec table, Drill drill, AttemptEntity row, Optional<UUID> because) {
         Optional<SetUp> from = from(table, drill, row);
         Optional<Double> known = from.flatMap(this::arrivalIfKnown);
         if (from.isPresent() && known.isEmpty()) {
             row.arrivalPending = true;
             afterCommit(() -> askFor(row.id, from.get(), table, drill, because));
-            return;
+            return false;
         }
         take(row, known.orElse(null), because);
+        return true;
     }
 
     private void take(AttemptEntity row, Double degrees, Optional<UUID> because) {
@@ -126,7 +142,6 @@ class PatternArrivals {
         row.arrivalDegrees = degrees;
         row.arrivalPending = false;
         row.changedAt = Instant.now(clock).truncatedTo(ChronoUnit.MILLIS);
-        events.publishEvent(StationPlayed.of(row));
     }
 
     private void note(AttemptEntity row, Double degrees, UUID because) {
@@ -177,7 +192,10 @@ class PatternArrivals {
                                 .filter(row -> from(table, drill, row)
                                         .filter(from::equals)
                                         .isPresent())
-                                .ifPresent(row -> take(row, degrees(from, worked), because))),
+                                .ifPresent(row -> {
+                                    take(row, degrees(from, worked), because);
+                                    events.publishEvent(StationPlayed.of(row));
+                                })),
                         writer)
                 .exceptionally(failed -> {
                     // It stays open, without its error against the target, and the next start takes it up again.

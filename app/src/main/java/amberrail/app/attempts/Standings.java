@@ -1,5 +1,6 @@
 package amberrail.app.attempts;
 
+import amberrail.app.attempts.Visit.JudgedShot;
 import amberrail.app.drills.DrillCatalogue;
 import amberrail.app.sessions.PracticeSession;
 import amberrail.app.setups.SetUps;
@@ -15,12 +16,13 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalInt;
 import java.util.UUID;
 import java.util.function.Predicate;
 import org.springframework.stereotype.Component;
 
 /**
- * Where students stand with the rules, worked out anew from the stored attempts each time. A run counts from when the student last came to
+ * Where students stand with the rules, worked out from the stored attempts. A run counts from when the student last came to
  * the station, so whoever was sent back begins afresh; the most tries count over the whole session.
  */
 @Component
@@ -28,11 +30,13 @@ class Standings {
     private final AttemptRepository attempts;
     private final DrillCatalogue drills;
     private final SetUps setUps;
+    private final KeptVisits kept;
 
-    Standings(AttemptRepository attempts, DrillCatalogue drills, SetUps setUps) {
+    Standings(AttemptRepository attempts, DrillCatalogue drills, SetUps setUps, KeptVisits kept) {
         this.attempts = attempts;
         this.drills = drills;
         this.setUps = setUps;
+        this.kept = kept;
     }
 
     /** Of every student at every station and side of every drill of a session. */
@@ -56,9 +60,9 @@ class Standings {
                             .mapToLong(TriedShot::sequence)
                             .max()
                             .orElse(-1);
-                    List<JudgedShot> judged = judged(session, drill, station, here);
+                    Visit visit = new Visit(cameAfter, judged(session, drill, station, here));
                     for (boolean mirrored : new boolean[] {false, true}) {
-                        standings.add(side(session, student, drill, station, judged, cameAfter, mirrored));
+                        standings.add(side(session, student, drill, station, visit, mirrored));
                     }
                 }
             }
@@ -66,25 +70,60 @@ class Standings {
         return standings;
     }
 
-    StandingView one(PracticeSession session, UUID student, Drill drill, int station, boolean mirrored) {
-        List<TriedShot> tried = attempts.tried(session.id(), student, drill.id(), station);
-        long cameAfter = tried.isEmpty() ? -1 : tried.get(0).cameAfter();
-        return side(session, student, drill, station, judged(session, drill, station, tried), cameAfter, mirrored);
+    /**
+     * Within the transaction of a write, with its changes told: where the student of this attempt stands at its station and side.
+     *
+     * @param ownChanges how many changes this transaction has told of the student's attempts at the drill; empty where it told of other places too
+     */
+    StandingView afterWrite(PracticeSession session, Drill drill, AttemptEntity row, OptionalInt ownChanges) {
+        KeptVisits.Place place = place(session, row);
+        attempts.flush();
+        // Asked for before the attempts: another station's that come in between are then found by the next number of
+        // changes.
+        long changes = attempts.changes(session.id(), row.studentId, drill.id());
+        Visit visit = ownChanges.stream()
+                .boxed()
+                .flatMap(own -> kept.asOf(place, changes - own).stream())
+                .map(before -> with(session, drill, before, row))
+                .findFirst()
+                .orElseGet(() -> read(session, drill, place));
+        // Of a visit without shots nothing says what it came after.
+        if (!visit.shots().isEmpty()) {
+            kept.keepAfterCommit(place, changes, visit);
+        }
+        return side(session, row.studentId, drill, row.station, visit, row.mirrored);
     }
 
-    /** One side's; {@code cameAfter} is the last place in the order that the student has at another station. */
+    /** The same for whoever only asks. */
+    StandingView at(PracticeSession session, Drill drill, AttemptEntity row) {
+        return side(
+                session, row.studentId, drill, row.station, read(session, drill, place(session, row)), row.mirrored);
+    }
+
+    private static KeptVisits.Place place(PracticeSession session, AttemptEntity row) {
+        return new KeptVisits.Place(session.id(), row.studentId, row.drillId, row.station);
+    }
+
+    private Visit with(PracticeSession session, Drill drill, Visit before, AttemptEntity row) {
+        return row.deleted
+                ? before.without(row.id)
+                : before.with(judged(session, drill, row.station, List.of(TriedShot.of(row)))
+                        .get(0));
+    }
+
+    private Visit read(PracticeSession session, Drill drill, KeptVisits.Place place) {
+        List<TriedShot> tried = attempts.tried(session.id(), place.studentId(), drill.id(), place.station());
+        long cameAfter = tried.isEmpty() ? -1 : tried.get(0).cameAfter();
+        return new Visit(cameAfter, judged(session, drill, place.station(), tried));
+    }
+
     private StandingView side(
-            PracticeSession session,
-            UUID student,
-            Drill drill,
-            int station,
-            List<JudgedShot> played,
-            long cameAfter,
-            boolean mirrored) {
+            PracticeSession session, UUID student, Drill drill, int station, Visit visit, boolean mirrored) {
         Station asked = drill.station(station);
         int shots = asked.shots().size();
         Predicate<JudgedShot> thisSide = shot -> shot.mirrored() == mirrored;
-        Predicate<JudgedShot> thisVisit = shot -> shot.sequence() > cameAfter;
+        Predicate<JudgedShot> thisVisit = shot -> shot.sequence() > visit.cameAfter();
+        List<JudgedShot> played = visit.shots();
         List<TryScore> here = tries(played, thisSide.and(thisVisit), shots);
         List<TryScore> other = tries(played, thisSide.negate().and(thisVisit), shots);
         int inAll = tries(played, thisSide, shots).size();
@@ -102,9 +141,6 @@ class Standings {
         return Tries.of(played.stream().filter(which).map(JudgedShot::shot).toList(), shots);
     }
 
-    /** A shot of a visit, judged once for every question about it. */
-    private record JudgedShot(boolean mirrored, long sequence, Tries.PlayedOne shot) {}
-
     private List<JudgedShot> judged(PracticeSession session, Drill drill, int station, List<TriedShot> tried) {
         Map<Lie, ShotLayout> layouts = new HashMap<>();
         return tried.stream()
@@ -113,8 +149,10 @@ class Standings {
                             new Lie(one.shot(), one.mirrored()),
                             lie -> setUps.drawn(SetUp.of(drill, station, lie.shot(), lie.mirrored(), session.table())));
                     return new JudgedShot(
+                            one.id(),
                             one.mirrored(),
                             one.sequence(),
+                            one.deviceId(),
                             new Tries.PlayedOne(one.tryId(), one.shot(), Judge.judge(layout, one.toAttempt())));
                 })
                 .toList();

@@ -59,9 +59,7 @@ class StartPlaces {
     private StartView start(SignedIn who, AttemptEntity row) {
         Drill drill = drills.version(row.drillId, row.drillVersion);
         PracticeSession then = sessions.find(who, row.sessionId);
-        StandingView.NextView next = standings
-                .one(then, row.studentId, drill, row.station, row.mirrored)
-                .next();
+        StandingView.NextView next = standings.at(then, drill, row).next();
         return new StartView(row.studentId, row.drillId, next.station(), next.mirrored(), row.playedAt);
     }
 }

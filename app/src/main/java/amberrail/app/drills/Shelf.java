@@ -96,13 +96,13 @@ class Shelf {
 
     /** The drills in it stay where they are. */
     void remove(SignedIn who, UUID id) {
-        folderToChange(who, id);
+        hold(who, id);
         sql.sql("delete from drill_folder where id = ?").param(id).update();
     }
 
     void setInFolder(SignedIn who, UUID folderId, String drillId, boolean in) {
         catalogue.find(who, drillId);
-        folderToChange(who, folderId);
+        hold(who, folderId);
         String statement = in
                 ? "merge into foldered_drill (folder_id, drill_id) key (folder_id, drill_id) values (?, ?)"
                 : "delete from foldered_drill where folder_id = ? and drill_id = ?";
@@ -110,15 +110,12 @@ class Shelf {
     }
 
     /** Held: a drill that goes in while the folder goes would be in none (decision 28). */
-    private void folderToChange(SignedIn who, UUID id) {
-        folder(who, id);
-        if (sql.sql("select id from drill_folder where id = ? for update")
-                .param(id)
+    private void hold(SignedIn who, UUID id) {
+        sql.sql("select id from drill_folder where id = ? and account_id = ? for update")
+                .params(id, who.accountId())
                 .query(UUID.class)
                 .optional()
-                .isEmpty()) {
-            throw new Missing("folder");
-        }
+                .orElseThrow(() -> new Missing("folder"));
     }
 
     private Folder folder(SignedIn who, UUID id) {

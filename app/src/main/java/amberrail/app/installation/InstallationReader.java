@@ -177,9 +177,14 @@ final class InstallationReader implements AutoCloseable {
 
     /** Nothing refers to what is not there. */
     private void requireWhole(Connection connection) throws InstallationRefused, SQLException {
-        for (Map.Entry<String, Long> broken : ForeignKeys.broken(connection).entrySet()) {
+        Map<String, Long> broken = ForeignKeys.broken(connection);
+        if (!broken.isEmpty()) {
             throw new InstallationRefused(
-                    file + ": " + broken.getValue() + " lines of " + broken.getKey() + " refer to what is not in it.",
+                    file + ": lines refer to what is not in it, "
+                            + broken.entrySet().stream()
+                                    .map(one -> one.getValue() + " by " + one.getKey())
+                                    .collect(Collectors.joining(", "))
+                            + ".",
                     null);
         }
     }

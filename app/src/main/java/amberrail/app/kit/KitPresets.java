@@ -1,13 +1,13 @@
 package amberrail.app.kit;
 
 import amberrail.app.people.FirstCoachJoined;
+import amberrail.app.web.LaterWork;
 import amberrail.core.table.TableKind;
 import amberrail.core.table.TablePresets;
 import amberrail.core.table.TableSpec;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
-import java.util.function.Consumer;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.event.EventListener;
@@ -19,7 +19,7 @@ import org.springframework.transaction.annotation.Transactional;
  * what a club has archived does not come back.
  */
 @Component
-class KitPresets {
+class KitPresets implements LaterWork {
     private static final Logger LOG = LoggerFactory.getLogger(KitPresets.class);
     /** A shaft made to weigh little at its end (model.md, section 8: 15 to 40 are met). */
     private static final double LIGHT_END_RATIO = 35;
@@ -43,9 +43,7 @@ class KitPresets {
         this.numbers = numbers;
     }
 
-    private record Preset(String name, Consumer<KitPresets> give) {}
-
-    private static final List<Preset> ALL = all();
+    private record Preset(String name, Runnable give) {}
 
     @EventListener
     @Transactional
@@ -53,22 +51,19 @@ class KitPresets {
         giveWhatIsNew();
     }
 
-    /** What came with a newer version, for a club that is there already. */
+    /** A club that began with an earlier version is given what came with this one. */
+    @Override
     @Transactional
-    void giveWhatIsNewToTheClub() {
+    public void afterTheStart() {
         if (tables.count() > 0) {
             giveWhatIsNew();
         }
     }
 
-    static List<String> names() {
-        return ALL.stream().map(Preset::name).toList();
-    }
-
     private void giveWhatIsNew() {
-        for (Preset preset : ALL) {
+        for (Preset preset : all()) {
             if (!given.existsById(preset.name)) {
-                preset.give.accept(this);
+                preset.give.run();
                 KitPresetEntity row = new KitPresetEntity();
                 row.preset = preset.name;
                 given.save(row);
@@ -77,17 +72,16 @@ class KitPresets {
         }
     }
 
-    private static List<Preset> all() {
+    private List<Preset> all() {
         List<Preset> presets = new ArrayList<>();
         for (TableSpec table : TablePresets.all()) {
-            presets.add(new Preset("table " + table.id(), one -> one.giveTable(table)));
+            presets.add(new Preset("table " + table.id(), () -> giveTable(table)));
         }
         for (TableKind kind : TableKind.values()) {
             String lower = kind.name().toLowerCase(java.util.Locale.ROOT);
-            presets.add(new Preset("gear " + lower, one -> one.giveGear(kind)));
+            presets.add(new Preset("gear " + lower, () -> giveGear(kind)));
         }
-        presets.add(
-                new Preset("cue light end", one -> one.giveCue("Light-ended shaft", TableKind.POOL, LIGHT_END_RATIO)));
+        presets.add(new Preset("cue light end", () -> giveCue("Light-ended shaft", TableKind.POOL, LIGHT_END_RATIO)));
         return presets;
     }
 

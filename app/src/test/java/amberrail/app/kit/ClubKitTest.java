@@ -255,9 +255,9 @@ class ClubKitTest extends AppTest {
         database.update("delete from kit_preset where preset = 'cue light end'");
         String count = "select count(*) from cue where name = 'Light-ended shaft'";
         int before = database.queryForObject(count, Integer.class);
-        presets.giveWhatIsNewToTheClub();
+        presets.afterTheStart();
         assertThat(database.queryForObject(count, Integer.class)).isEqualTo(before + 1);
-        presets.giveWhatIsNewToTheClub();
+        presets.afterTheStart();
         assertThat(database.queryForObject(count, Integer.class)).isEqualTo(before + 1);
     }
 
