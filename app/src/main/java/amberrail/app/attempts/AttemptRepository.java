@@ -15,7 +15,7 @@ interface AttemptRepository extends JpaRepository<AttemptEntity, UUID> {
 
     /** What the judge needs of an attempt. */
     String TRIED =
-            "select new amberrail.app.attempts.TriedShot(a.studentId, a.drillId, a.station, a.mirrored, a.sequence,"
+            "select new amberrail.app.attempts.TriedShot(a.id, a.deviceId, a.studentId, a.drillId, a.station, a.mirrored, a.sequence,"
                     + " a.tryId, a.shot, a.outcome, a.foul, a.inOff, a.landingXMillimetres, a.landingYMillimetres, a.placedBy,"
                     + " a.placingSdMillimetres, a.facts, ";
 
@@ -32,6 +32,16 @@ interface AttemptRepository extends JpaRepository<AttemptEntity, UUID> {
             + " from AttemptEntity a where a.sessionId = :sessionId and a.studentId = :studentId and a.drillId = :drillId"
             + " and a.station = :station and a.deleted = false order by a.sequence, a.deviceId, a.id")
     List<TriedShot> tried(UUID sessionId, UUID studentId, String drillId, int station);
+
+    /**
+     * How often one student's attempts at a drill of a session were written, over its stations: every write raises it in its own transaction
+     * ({@code results.ResultStore}).
+     */
+    @Query(
+            nativeQuery = true,
+            value = "select coalesce(sum(changes), 0) from station_result"
+                    + " where student_id = :studentId and session_id = :sessionId and drill_id = :drillId")
+    long changes(UUID sessionId, UUID studentId, String drillId);
 
     /** One student's attempts at one station, both sides, in their order; undone ones left out. */
     @Query(

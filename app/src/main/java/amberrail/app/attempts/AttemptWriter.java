@@ -14,6 +14,8 @@ import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.BiConsumer;
@@ -88,15 +90,22 @@ public class AttemptWriter {
             // Somebody else's: not even its contents are told.
             throw new Conflict("ID_IN_USE", "Another attempt has this id already.", null);
         } else if (body.revision() != row.revision + 1) {
-            return new Written(sameOrConflict(session, row, body), standing(session, drill, row));
+            return new Written(
+                    sameOrConflict(session, row, body), standings.afterWrite(session, drill, row, OptionalInt.of(0)));
         } else {
             AttemptRules.requireCallKept(row, body);
             AttemptRules.requireOwnOrRemark(who, row, body);
-            events.publishEvent(StationPlayed.of(row));
         }
-        store(who, session, drill, row, body);
-        events.publishEvent(StationPlayed.of(row));
-        return new Written(judging.recordedNow(session.table(), row), standing(session, drill, row));
+        Optional<StationPlayed> earlier = row.fresh ? Optional.empty() : Optional.of(StationPlayed.of(row));
+        int changes = store(who, session, drill, row, body) + 1;
+        StationPlayed place = StationPlayed.of(row);
+        Optional<StationPlayed> movedFrom = earlier.filter(before -> !before.equals(place));
+        movedFrom.ifPresent(events::publishEvent);
+        events.publishEvent(place);
+        return new Written(
+                judging.recordedNow(session.table(), row),
+                standings.afterWrite(
+                        session, drill, row, movedFrom.isPresent() ? OptionalInt.empty() : OptionalInt.of(changes)));
     }
 
     /** An attempt that nobody has written yet. */
@@ -157,7 +166,8 @@ public class AttemptWriter {
         return row;
     }
 
-    private void store(SignedIn who, PracticeSession session, Drill drill, AttemptEntity row, AttemptBody written) {
+    /** How many changes of the same place it told of already, of other shots. */
+    private int store(SignedIn who, PracticeSession session, Drill drill, AttemptEntity row, AttemptBody written) {
         AttemptBody body = datedByTheServer(session, row, written);
         AttemptMapping.copy(body, row);
         if (row.fresh) {
@@ -168,7 +178,7 @@ public class AttemptWriter {
         row.drillVersion = session.drill(body.drillId()).version();
         attempts.save(row);
         revisions.keep(who, row.id, body);
-        arrivals.settle(session, drill, row);
+        return arrivals.settle(session, drill, row);
     }
 
     /** A device's wrong clock is noted and not trusted; an edit that says the same time as before keeps the time that was believed. */
@@ -180,10 +190,6 @@ public class AttemptWriter {
         Instant believed = PlayedTime.believed(said, session, Instant.now(clock).truncatedTo(ChronoUnit.MILLIS));
         row.saidPlayedAt = believed.equals(said) ? null : said;
         return body.at(believed);
-    }
-
-    private StandingView standing(PracticeSession session, Drill drill, AttemptEntity row) {
-        return standings.one(session, row.studentId, drill, row.station, row.mirrored);
     }
 
     private RecordedAttempt sameOrConflict(PracticeSession session, AttemptEntity row, AttemptBody body) {

@@ -9,12 +9,14 @@ import java.util.Optional;
 import java.util.UUID;
 
 /**
- * What the judge needs of a stored attempt: read for every PUT to work out the run, so it is not the whole row and nothing that Hibernate
- * would have to watch for changes.
+ * What the judge needs of a stored attempt, and its place in the order: read to work out a run, so it is not the whole row and nothing that
+ * Hibernate would have to watch for changes.
  *
  * @param cameAfter the last place in the order that the student has at another station of the drill; -1 for none, or where it was not asked
  */
 record TriedShot(
+        UUID id,
+        String deviceId,
         UUID studentId,
         String drillId,
         int station,
@@ -31,6 +33,29 @@ record TriedShot(
         Double placingSdMillimetres,
         List<FactBody> facts,
         long cameAfter) {
+
+    /** Of a row at hand; nothing is said of other stations. */
+    static TriedShot of(AttemptEntity row) {
+        return new TriedShot(
+                row.id,
+                row.deviceId,
+                row.studentId,
+                row.drillId,
+                row.station,
+                row.mirrored,
+                row.sequence,
+                row.tryId,
+                row.shot,
+                row.outcome,
+                row.foul,
+                row.inOff,
+                row.landingXMillimetres,
+                row.landingYMillimetres,
+                row.placedBy,
+                row.placingSdMillimetres,
+                row.facts,
+                -1);
+    }
 
     Attempt toAttempt() {
         Optional<Landing> landing = Optional.ofNullable(landingXMillimetres)

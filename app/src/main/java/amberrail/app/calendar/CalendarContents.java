@@ -27,7 +27,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** What of the calendar belongs into one person's own: their entries, plans of days, and what is due. */
 @Service
-@Transactional(readOnly = true)
+@Transactional
 class CalendarContents {
     private static final int DAYS_BACK = 30;
     private static final int DAYS_ON = 365;

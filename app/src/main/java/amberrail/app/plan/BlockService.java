@@ -133,7 +133,6 @@ class BlockService {
         stamp(who, row);
     }
 
-    @Transactional(readOnly = true)
     BlockView find(SignedIn who, UUID id, ZoneId zone) {
         BlockEntity row = blocks.findById(id)
                 .filter(one -> !one.archived && access.maySee(who, one.studentId))

@@ -99,7 +99,6 @@ public class PlanService {
     /** A plan with the week of its block. */
     record InBlock(int week, PlanView plan) {}
 
-    @Transactional(readOnly = true)
     List<InBlock> ofBlock(SignedIn who, UUID blockId, ZoneId zone) {
         PlanViews.Looking looking = views.look(who, zone);
         return plans.ofBlock(blockId).stream()
@@ -167,14 +166,12 @@ public class PlanService {
         stamp(who, row);
     }
 
-    @Transactional(readOnly = true)
     PlanView find(SignedIn who, UUID id, ZoneId zone) {
         PlanEntity row = plans.findById(id).filter(one -> maySee(who, one)).orElseThrow(PlanService::missing);
         return views.of(who, row, zone);
     }
 
     /** Everybody's whom this person may see, or one student's; plans without a day too. */
-    @Transactional(readOnly = true)
     List<PlanView> list(SignedIn who, Optional<UUID> student, LocalDate from, LocalDate to, ZoneId zone) {
         student.ifPresent(id -> access.requireStudent(who, id));
         var students = student.<Set<UUID>>map(Set::of).orElseGet(() -> access.studentsSeenBy(who));
@@ -187,7 +184,6 @@ public class PlanService {
                 .toList();
     }
 
-    @Transactional(readOnly = true)
     List<PlanView> patterns(SignedIn who, ZoneId zone) {
         PlanViews.Looking looking = views.look(who, zone);
         return plans.patternsOf(who.accountId(), Limit.of(MOST_LISTED)).stream()

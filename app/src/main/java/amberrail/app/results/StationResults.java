@@ -10,7 +10,8 @@ import org.springframework.stereotype.Service;
 /**
  * Results by station, up to date whenever they are read. Nobody is asked who they are: whoever calls this has checked.
  *
- * <p>A write only notes that its place has changed; counting waits until somebody reads, so recording stays quick.
+ * <p>A write only notes that its place has changed; counting waits until somebody reads, so recording stays quick. Whoever reads may write a count
+ * therefore: not to be called within a transaction that was begun to read only, which does not wait at the gate (decision 28).
  */
 @Service
 public class StationResults {

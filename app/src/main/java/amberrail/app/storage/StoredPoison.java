@@ -1,5 +1,6 @@
 package amberrail.app.storage;
 
+import amberrail.app.web.LaterWork;
 import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Duration;
@@ -9,10 +10,6 @@ import java.util.List;
 import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.beans.factory.ObjectProvider;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.annotation.Lazy;
-import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -22,8 +19,7 @@ import org.springframework.transaction.support.TransactionTemplate;
  * fits. Found and put right once, in the background after the first start of a version that refuses such values; what was said stays in the audit trail.
  */
 @Component
-@Lazy(false)
-class StoredPoison {
+class StoredPoison implements LaterWork {
     private static final Logger LOG = LoggerFactory.getLogger(StoredPoison.class);
     /** Longer than any queue waits on a device. */
     private static final Duration LEEWAY = Duration.ofDays(2);
@@ -33,26 +29,20 @@ class StoredPoison {
     private static final long LAST_GOOD_SEQUENCE = Integer.MAX_VALUE - 1_000_000L;
 
     private final JdbcClient sql;
-    /** Asked for in the background after the start, which does not wait for what it hangs on. */
-    private final ObjectProvider<TransactionTemplate> transaction;
-
+    private final TransactionTemplate transaction;
     private final Clock clock;
 
-    StoredPoison(JdbcClient sql, ObjectProvider<TransactionTemplate> transaction, Clock clock) {
+    StoredPoison(JdbcClient sql, TransactionTemplate transaction, Clock clock) {
         this.sql = sql;
         this.transaction = transaction;
         this.clock = clock;
     }
 
-    @EventListener(ApplicationReadyEvent.class)
-    void afterTheStart() {
-        if (isDone()) {
-            return;
+    @Override
+    public void afterTheStart() {
+        if (!isDone()) {
+            putRight();
         }
-        Thread work = new Thread(this::putRight, "stored-values");
-        work.setDaemon(true);
-        work.setPriority(Thread.MIN_PRIORITY);
-        work.start();
     }
 
     boolean isDone() {
@@ -64,8 +54,8 @@ class StoredPoison {
     }
 
     void putRight() {
-        Integer times = transaction.getObject().execute(status -> times());
-        Integer places = transaction.getObject().execute(status -> places());
+        Integer times = transaction.execute(status -> times());
+        Integer places = transaction.execute(status -> places());
         sql.sql("merge into data_repair (name, done_at) key (name) values (?, ?)")
                 .params(NAME, OffsetDateTime.now(clock))
                 .update();
@@ -104,5 +94,9 @@ class StoredPoison {
                     .params(i, inOrder.get(i))
                     .update();
         }
+        // What was counted and kept in the old order is looked at anew.
+        sql.sql("update station_result set changes = changes + 1 where session_id = ?")
+                .param(session)
+                .update();
     }
 }

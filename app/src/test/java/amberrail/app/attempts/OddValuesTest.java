@@ -19,12 +19,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.context.annotation.Import;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.web.servlet.ResultActions;
 
 /** Times, numbers and texts that no honest device sends: they are refused with their field or put right, and no page breaks by them. */
-@Import(PoisonInTests.class)
 class OddValuesTest extends AppTest {
     private static final String PATH = "/api/v1/sessions/{s}/attempts/{id}";
 
@@ -152,7 +150,12 @@ class OddValuesTest extends AppTest {
                         + " where session_id = ? and sequence = 0",
                 at);
         database.update("update attempt set sequence = 2147483647 where session_id = ? and sequence = 2", at);
+        String changes = "select sum(changes) from station_result where session_id = ?";
+        Long before = database.queryForObject(changes, Long.class, at);
         poison.putRight();
+        assertThat(database.queryForObject(changes, Long.class, at))
+                .as("what was counted in the old order is counted anew")
+                .isGreaterThan(before);
         assertThat(poison.isDone())
                 .as("no later start looks through all attempts again")
                 .isTrue();

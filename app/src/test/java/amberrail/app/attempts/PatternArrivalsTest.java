@@ -12,8 +12,6 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import java.util.function.Predicate;
 import org.junit.jupiter.api.BeforeEach;
@@ -34,16 +32,7 @@ class PatternArrivalsTest extends AppTest {
     @BeforeEach
     void begin() throws Exception {
         student = club.newStudentOf(club.head());
-        session = tree(post(
-                        club.head(),
-                        Map.of(
-                                "studentIds", List.of(student.accountId()),
-                                "drillIds", List.of(PATTERN, NO_PATTERN),
-                                "tableId", club.table(),
-                                "coached", true),
-                        "/api/v1/sessions"))
-                .get("id")
-                .asText();
+        session = beginSession(club.head(), student, PATTERN, NO_PATTERN);
     }
 
     private JsonNode write(UUID id, int revision, int shot, double x, double y) throws Exception {
