@@ -25,7 +25,7 @@ import net.lingala.zip4j.model.enums.EncryptionMethod;
 /** A backup's file: a zip of the database and what it says of itself; with a passphrase by AES-256, as other programs read it too. */
 public final class BackupArchive {
     private static final String MANIFEST = "manifest.json";
-    private static final String DATABASE = "amber-rail.mv.db";
+    static final String DATABASE = "amber-rail.mv.db";
     private static final ObjectMapper JSON =
             JsonMapper.builder().addModule(new JavaTimeModule()).build();
 
@@ -135,15 +135,7 @@ public final class BackupArchive {
         return HexFormat.of().formatHex(digest.digest());
     }
 
-    static String sha256(Path of) throws IOException {
-        MessageDigest digest = digest();
-        try (OutputStream out = new DigestOutputStream(OutputStream.nullOutputStream(), digest)) {
-            Files.copy(of, out);
-        }
-        return HexFormat.of().formatHex(digest.digest());
-    }
-
-    private static MessageDigest digest() {
+    static MessageDigest digest() {
         try {
             return MessageDigest.getInstance("SHA-256");
         } catch (NoSuchAlgorithmException e) {

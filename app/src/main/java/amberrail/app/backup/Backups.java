@@ -2,14 +2,15 @@ package amberrail.app.backup;
 
 import amberrail.app.config.AmberRailProperties;
 import amberrail.app.storage.SchemaVersions;
+import amberrail.app.storage.WritersGate;
 import amberrail.app.web.BackgroundThread;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.attribute.PosixFilePermissions;
+import java.sql.Connection;
 import java.sql.SQLException;
 import java.time.Clock;
 import java.time.Duration;
@@ -21,13 +22,11 @@ import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
+import javax.sql.DataSource;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Lazy;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
@@ -40,7 +39,8 @@ public class Backups {
     /** The copy, the copy taken out of it, and the backup. */
     private static final int ROOM = 3;
 
-    private final JdbcClient sql;
+    private final DataSource dataSource;
+    private final LiveCopy copy;
     private final AmberRailProperties properties;
     private final BackupFolder folder;
     private final boolean file;
@@ -50,11 +50,13 @@ public class Backups {
     private volatile String problem = "";
 
     Backups(
-            JdbcClient sql,
+            DataSource dataSource,
+            WritersGate gate,
             AmberRailProperties properties,
             @Value("${spring.datasource.url}") String url,
             Clock clock) {
-        this.sql = sql;
+        this.dataSource = dataSource;
+        copy = new LiveCopy(gate);
         this.properties = properties;
         folder = new BackupFolder(
                 properties.backup().place().orElse(properties.data().resolve("backups")));
@@ -118,27 +120,18 @@ public class Backups {
         Path work = Files.createTempDirectory(folder.path(), ".making");
         try {
             Instant madeAt = Instant.now(clock).truncatedTo(ChronoUnit.SECONDS);
-            Path copy = work.resolve("copy.zip");
-            sql.sql("backup to ?").param(copy.toString()).update();
             Path database = work.resolve("amber-rail.mv.db");
-            unpack(copy, database);
+            Path whole = work.resolve("whole.zip");
+            boolean encrypted = properties.backup().passphrase().isPresent();
+            String sha256 = copied(database, whole, encrypted);
             Map<String, Long> counts = RecordCounts.of(database);
             BackupManifest manifest = new BackupManifest(
-                    BackupManifest.FORMAT,
-                    BackupManifest.VERSION,
-                    SchemaVersions.newest(),
-                    madeAt,
-                    BackupArchive.sha256(database),
-                    counts);
-            Path whole = work.resolve("whole.zip");
+                    BackupManifest.FORMAT, BackupManifest.VERSION, SchemaVersions.newest(), madeAt, sha256, counts);
             BackupArchive archive =
                     new BackupArchive(whole, Passphrase.in(properties.backup().passphrase()));
-            if (properties.backup().passphrase().isPresent()) {
-                Files.delete(copy);
+            if (encrypted) {
                 archive.write(database, manifest);
             } else {
-                // H2 has packed the database already: packing it once more would take a large club half a minute.
-                Files.move(copy, whole);
                 archive.add(manifest);
             }
             Files.delete(database);
@@ -168,17 +161,11 @@ public class Backups {
         }
     }
 
-    private static void unpack(Path zip, Path to) throws IOException {
-        try (InputStream in = Files.newInputStream(zip);
-                ZipInputStream entries = new ZipInputStream(in)) {
-            for (ZipEntry entry = entries.getNextEntry(); entry != null; entry = entries.getNextEntry()) {
-                if (entry.getName().endsWith(".mv.db")) {
-                    Files.copy(entries, to);
-                    return;
-                }
-            }
+    /** The database as it is and, where it needs not be encrypted, in the zip that becomes the backup: packing it twice would take half a minute more. */
+    private String copied(Path database, Path whole, boolean encrypted) throws IOException, SQLException {
+        try (Connection connection = dataSource.getConnection()) {
+            return encrypted ? copy.write(connection, database) : copy.writePacked(connection, database, whole);
         }
-        throw new IOException("H2 has written a copy without a database");
     }
 
     private static void deleteAll(Path work) throws IOException {

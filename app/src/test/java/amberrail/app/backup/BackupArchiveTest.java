@@ -10,6 +10,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.Arrays;
+import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -45,10 +46,14 @@ class BackupArchiveTest {
     private Path packed(Optional<char[]> passphrase, int version, String format) throws IOException {
         Path file = folder.resolve("backup.zip");
         Files.deleteIfExists(file);
-        BackupManifest manifest = new BackupManifest(
-                format, version, 20, Instant.EPOCH, BackupArchive.sha256(database), Map.of("people", 3L));
+        BackupManifest manifest =
+                new BackupManifest(format, version, 20, Instant.EPOCH, sha256(database), Map.of("people", 3L));
         new BackupArchive(file, passphrase).write(database, manifest);
         return file;
+    }
+
+    private static String sha256(Path of) throws IOException {
+        return HexFormat.of().formatHex(BackupArchive.digest().digest(Files.readAllBytes(of)));
     }
 
     private Path packed(Optional<char[]> passphrase) throws IOException {

@@ -16,12 +16,10 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.boot.test.autoconfigure.actuate.observability.AutoConfigureObservability;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
 /** What machines ask: whether the server works, how it does, and what it is made of. */
-@AutoConfigureObservability(tracing = false)
 class HealthTest extends AppTest {
     private static final String METRICS = "/actuator/prometheus";
 

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import amberrail.app.people.SignedIn;
 import amberrail.app.storage.ForeignKeys;
-import amberrail.app.storage.WritersGate;
 import amberrail.app.testing.AppTest;
 import amberrail.app.testing.Club;
 import java.sql.Connection;
@@ -18,13 +17,10 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import javax.sql.DataSource;
-import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.transaction.PlatformTransactionManager;
-import org.springframework.transaction.support.TransactionTemplate;
 
 /** Somebody goes while their phone is still sending and others are looking: nothing about them comes after. */
 class ErasureRaceTest extends AppTest {
@@ -35,12 +31,6 @@ class ErasureRaceTest extends AppTest {
 
     @Autowired
     JdbcClient sql;
-
-    @Autowired
-    WritersGate gate;
-
-    @Autowired
-    PlatformTransactionManager transactions;
 
     @ParameterizedTest
     @ValueSource(strings = {"ERASE", "NAMELESS"})
@@ -97,42 +87,5 @@ class ErasureRaceTest extends AppTest {
                 return status;
             }
         }
-    }
-
-    /** The database's own foreign keys do not see what is not committed: this is what the gate is for. */
-    @Test
-    void whoeverGoesAloneWaitsForThoseWhoWriteAndKeepsTheOthersOut() throws Exception {
-        TransactionTemplate transaction = new TransactionTemplate(transactions);
-        CountDownLatch writing = new CountDownLatch(1);
-        CountDownLatch goOn = new CountDownLatch(1);
-        List<String> order = new ArrayList<>();
-        ExecutorService others = Executors.newFixedThreadPool(2);
-        Future<?> writer = others.submit(() -> transaction.executeWithoutResult(begun -> {
-            writing.countDown();
-            try {
-                goOn.await(30, TimeUnit.SECONDS);
-            } catch (InterruptedException e) {
-                throw new IllegalStateException(e);
-            }
-            order.add("writer");
-        }));
-        assertThat(writing.await(30, TimeUnit.SECONDS)).isTrue();
-        Future<?> alone = others.submit(() -> gate.alone(() -> order.add("alone")));
-        Thread.sleep(200);
-        assertThat(alone.isDone()).isFalse();
-        goOn.countDown();
-        writer.get(30, TimeUnit.SECONDS);
-        alone.get(30, TimeUnit.SECONDS);
-        assertThat(order).containsExactly("writer", "alone");
-        Throwable[] within = new Throwable[1];
-        transaction.executeWithoutResult(begun -> {
-            try {
-                gate.alone(() -> order.add("never"));
-            } catch (IllegalStateException refused) {
-                within[0] = refused;
-            }
-        });
-        assertThat(within[0]).isNotNull();
-        others.shutdown();
     }
 }

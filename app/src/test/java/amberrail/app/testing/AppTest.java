@@ -2,8 +2,10 @@ package amberrail.app.testing;
 
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import amberrail.app.people.SignedIn;
+import amberrail.app.storage.PoisonInTests;
 import amberrail.core.attempt.PotOutcome;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -14,6 +16,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.autoconfigure.actuate.observability.AutoConfigureObservability;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.context.annotation.Import;
@@ -27,11 +30,12 @@ import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
-/** The whole application on a real H2 with the real migrations; every test makes its own people. */
+/** The whole application on a real H2 with the real migrations, started once for all tests that change nothing about it; every test makes its own people. */
 @SpringBootTest
 @AutoConfigureMockMvc
 @ActiveProfiles("test")
-@Import({Club.class, WritesInTransactions.class})
+@AutoConfigureObservability(tracing = false)
+@Import({Club.class, WritesInTransactions.class, PastTheGate.class, PoisonInTests.class})
 public abstract class AppTest {
     /** Each time the server waits for half a minute itself; only a hang takes longer. */
     private static final int MOST_TIMES_AGAIN = 10;
@@ -83,23 +87,22 @@ public abstract class AppTest {
         return json.readTree(actions.andReturn().getResponse().getContentAsString());
     }
 
-    /** What begins a session of one student at one drill. */
-    protected Map<String, Object> newSession(SignedIn student, String drillId) {
+    /** What begins a session of one student at these drills. */
+    protected Map<String, Object> newSession(SignedIn student, String... drillIds) {
         return Map.of(
                 "studentIds", List.of(student.accountId()),
-                "drillIds", List.of(drillId),
+                "drillIds", List.of(drillIds),
                 "tableId", club.table(),
                 "coached", true);
     }
 
     /** A new session of this student, begun by this person. */
     protected String beginSession(SignedIn who, SignedIn student) throws Exception {
-        var body = newSession(student, Club.DRILL);
-        return tree(post(who, body, "/api/v1/sessions")).get("id").asText();
+        return beginSession(who, student, Club.DRILL);
     }
 
-    protected String beginSession(SignedIn who, SignedIn student, String drillId) throws Exception {
-        return tree(post(who, newSession(student, drillId), "/api/v1/sessions"))
+    protected String beginSession(SignedIn who, SignedIn student, String... drillIds) throws Exception {
+        return tree(post(who, newSession(student, drillIds), "/api/v1/sessions"))
                 .get("id")
                 .asText();
     }
@@ -128,8 +131,9 @@ public abstract class AppTest {
     protected void playedAPotAndAMiss(SignedIn student, Object pot) throws Exception {
         String session = beginSession(student, student);
         String path = "/api/v1/sessions/{s}/attempts/{id}";
-        put(student, pot, path, session, UUID.randomUUID());
-        put(student, Club.body(0, 1, PotOutcome.MISSED_THIN, null), path, session, UUID.randomUUID());
+        put(student, pot, path, session, UUID.randomUUID()).andExpect(status().isOk());
+        put(student, Club.body(0, 1, PotOutcome.MISSED_THIN, null), path, session, UUID.randomUUID())
+                .andExpect(status().isOk());
     }
 
     /** The id of a copy that this coach made of a shipped drill. */

@@ -3,8 +3,9 @@ package amberrail.app.testing;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.util.regex.Pattern;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
-/** Fails whatever writes without a transaction: it would go past the gate of those who write (decision 28). */
+/** Fails whatever writes without a transaction, or in one that was to read only: it would go past the gate of those who write (decision 28). */
 public class WritesInTransactions extends WatchedDatabase {
     private static final Pattern WRITES =
             Pattern.compile("\\s*(insert|update|delete|merge)\\b.*", Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
@@ -14,11 +15,14 @@ public class WritesInTransactions extends WatchedDatabase {
 
     @Override
     protected void executing(Connection connection, String text) throws SQLException {
-        if (connection.getAutoCommit()
-                && WRITES.matcher(text).matches()
-                && !ABOUT_NOBODY.matcher(text).find()
-                && !isATestsOwn()) {
+        if (!WRITES.matcher(text).matches() || ABOUT_NOBODY.matcher(text).find() || isATestsOwn()) {
+            return;
+        }
+        if (connection.getAutoCommit()) {
             throw new IllegalStateException("written without a transaction: " + text);
+        }
+        if (TransactionSynchronizationManager.isCurrentTransactionReadOnly()) {
+            throw new IllegalStateException("written where only reading was said: " + text);
         }
     }
 

@@ -211,4 +211,19 @@ class TrailTest extends AppTest {
                 .collect(Collectors.toCollection(TreeSet::new));
         assertThat(words).containsAll(parts);
     }
+
+    /** The last requests before a stop are in it, too. */
+    @Test
+    void whatWaitsIsWrittenWhenTheServerStops() throws Exception {
+        looks(coach);
+        keeper.stop();
+        assertThat(keeper.isRunning()).isFalse();
+        assertThat(sql.sql("select count(*) from audit_entry where subject_id = ? and actor_id = ?")
+                        .params(student.accountId(), coach.accountId())
+                        .query(Integer.class)
+                        .single())
+                .isPositive();
+        keeper.start();
+        assertThat(keeper.isRunning()).isTrue();
+    }
 }
