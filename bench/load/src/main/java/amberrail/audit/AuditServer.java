@@ -22,13 +22,25 @@ final class AuditServer implements AutoCloseable {
     private final Path log;
     private final int port;
     private final List<String> arguments;
+    private final List<String> compiler;
     private Process process;
 
+    /** For faults: it starts again and again, and is compiled quickly rather than well. */
     AuditServer(Path runFolder, Path data, String... arguments) throws IOException {
+        this(runFolder, data, List.of("-XX:TieredStopAtLevel=1"), arguments);
+    }
+
+    /** For figures: with the flags of {@code ./amber serve}. */
+    static AuditServer asServed(Path runFolder, Path data, String... arguments) throws IOException {
+        return new AuditServer(runFolder, data, List.of(), arguments);
+    }
+
+    private AuditServer(Path runFolder, Path data, List<String> compiler, String... arguments) throws IOException {
         this.jar = runFolder.resolve("amber-rail-exec.jar");
         this.data = data;
         this.log = Files.createTempFile("amber-audit", ".log");
         this.arguments = List.of(arguments);
+        this.compiler = compiler;
         try (ServerSocket socket = new ServerSocket(0)) {
             port = socket.getLocalPort();
         }
@@ -67,13 +79,13 @@ final class AuditServer implements AutoCloseable {
                 "java",
                 "-Xmx512m",
                 "-XX:+UseSerialGC",
-                "-XX:TieredStopAtLevel=1",
                 "-XX:SharedArchiveFile=" + jar.resolveSibling("app.jsa"),
                 "-Dspring.aot.enabled=true",
                 "-jar",
                 jar.toString(),
                 "--server.port=" + port,
                 "--amber.data=" + data));
+        command.addAll(1, compiler);
         command.addAll(arguments);
         process = new ProcessBuilder(command)
                 .redirectErrorStream(true)

@@ -41,7 +41,7 @@ final class Hall {
     static void run(Path runFolder, Report report) throws Exception {
         Path data = Files.createTempDirectory("amber-audit-hall").resolve("data");
         try (AuditServer server =
-                new AuditServer(runFolder, data, "--spring.profiles.active=demo", "--amber.demo-weeks=1")) {
+                AuditServer.asServed(runFolder, data, "--spring.profiles.active=demo", "--amber.demo-weeks=1")) {
             server.start();
             new Hall(server.url()).measure(report);
         }
@@ -78,7 +78,10 @@ final class Hall {
                 "under 150 ms",
                 all.at(0.99),
                 "ms");
-        report.add("the same, p95; attempts", "", String.format(Locale.ROOT, "%.1f ms; %d", all.at(0.95), milliseconds.size()));
+        report.add(
+                "the same, p95; attempts",
+                "",
+                String.format(Locale.ROOT, "%.1f ms; %d", all.at(0.95), milliseconds.size()));
         report.add("answers that were no success", "0", errors.get() + "");
         int third = heap.size() / 3;
         report.add(
@@ -102,7 +105,8 @@ final class Hall {
                 .replace("/invitation/", "");
         Person person = new Person(url);
         person.send("GET", "/api/v1/club", null);
-        Map<String, String> chosen = Map.of("signInName", name.replace(' ', '-').toLowerCase(Locale.ROOT), "password", PASSWORD);
+        Map<String, String> chosen =
+                Map.of("signInName", name.replace(' ', '-').toLowerCase(Locale.ROOT), "password", PASSWORD);
         person.send("POST", "/api/v1/invitations/" + link, Person.JSON.writeValueAsString(chosen))
                 .expect(200);
         return person;
@@ -140,7 +144,8 @@ final class Hall {
     }
 
     private static double heapMegabytes(Person head) throws Exception {
-        Matcher told = HEAP.matcher(head.send("GET", "/actuator/prometheus", null).expect(200).text());
+        Matcher told = HEAP.matcher(
+                head.send("GET", "/actuator/prometheus", null).expect(200).text());
         double bytes = 0;
         while (told.find()) {
             bytes += Double.parseDouble(told.group(1));

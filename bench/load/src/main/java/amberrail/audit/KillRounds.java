@@ -4,6 +4,11 @@ import amberrail.bench.Report;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -16,7 +21,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicLong;
 
-/** kill -9 in the middle of recording: what was answered is there afterwards, once. */
+/** kill -9 in the middle of recording: what was answered is there afterwards, once, and nothing by half. */
 final class KillRounds {
     private static final int WRITERS = 4;
     private static final long SEED = 7;
@@ -64,6 +69,35 @@ final class KillRounds {
             report.add("of those answered lost", "0", lost + "");
             report.add("doubled", "0", stored.size() - once.size() + "");
             report.add("refused", "0", refused.get() + "");
+            server.terminate(20_000, TimeUnit.MILLISECONDS);
+            report.add(
+                    "half a write: attempts without their revision; places whose change was not told",
+                    "0; 0",
+                    halves(data));
+        }
+    }
+
+    /** An attempt, its revision and the news that its place has changed are one transaction. */
+    private static String halves(Path data) throws SQLException {
+        try (Connection connection = DriverManager.getConnection(
+                        "jdbc:h2:file:" + data.resolve("amber-rail").toAbsolutePath() + ";IFEXISTS=TRUE", "amber", "");
+                Statement sql = connection.createStatement()) {
+            return count(
+                            sql,
+                            "attempt a where not exists (select 1 from attempt_revision r where r.attempt_id = a.id and r.revision = a.revision)")
+                    + "; "
+                    + count(
+                            sql,
+                            "(select session_id, student_id, drill_id, station, count(*) n from attempt group by session_id, student_id,"
+                                    + " drill_id, station) a left join station_result r on r.session_id = a.session_id and r.student_id = a.student_id"
+                                    + " and r.drill_id = a.drill_id and r.station = a.station where r.changes is null or r.changes < a.n");
+        }
+    }
+
+    private static long count(Statement sql, String what) throws SQLException {
+        try (ResultSet row = sql.executeQuery("select count(*) from " + what)) {
+            row.next();
+            return row.getLong(1);
         }
     }
 

@@ -21,14 +21,14 @@ public final class BareComparison {
         Path data = Files.createTempDirectory("bare-comparison");
         try (RunningJar ours = RunningJar.start(
                 Path.of(arguments[0]), data, "--spring.profiles.active=demo", "--amber.demo-weeks=1")) {
-            measure(ours.url(), Path.of(arguments[1]), new Report());
+            measure(ours, Path.of(arguments[1]), new Report());
         }
     }
 
     /** @param bare its extracted jar */
-    static void measure(String ours, Path bare, Report report) throws Exception {
+    static void measure(RunningJar ours, Path bare, Report report) throws Exception {
         try (RunningJar running = RunningJar.start(bare, Files.createTempDirectory("bare-rows"))) {
-            Device device = new Device(ours);
+            Device device = new Device(ours.url());
             device.signIn("tamsin");
             Device other = new Device(running.url());
             SessionsOfAttempts single = new SessionsOfAttempts(device, "roll-on-to-the-ring", 1);
@@ -43,6 +43,9 @@ public final class BareComparison {
                     send.nth(i);
                 }
             }
+            // The lines of arrival of the patterns' shots, which are worked out once.
+            ours.awaitQuiet();
+            running.awaitQuiet();
             List<Double> singles = new ArrayList<>();
             List<Double> patterns = new ArrayList<>();
             List<Double> rows = new ArrayList<>();

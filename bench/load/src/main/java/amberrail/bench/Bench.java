@@ -21,7 +21,7 @@ public final class Bench {
         try (RunningJar running =
                 RunningJar.start(runFolder.resolve("amber-rail-exec.jar"), data, "--spring.profiles.active=demo")) {
             ServerFigures.measure(running.url(), report);
-            BareComparison.measure(running.url(), bare, report);
+            BareComparison.measure(running, bare, report);
             ManyDevices.measure(running.url(), report);
             GradeFigures.measure(running.url(), report);
             BrowserFigures.measure(running.url(), report);

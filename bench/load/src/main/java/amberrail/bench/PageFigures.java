@@ -76,7 +76,10 @@ public final class PageFigures {
     }
 
     private static double click(Page page, String name) {
-        page.locator("nav a").filter(new Locator.FilterOptions().setHasText(name)).first().click();
+        page.locator("nav a")
+                .filter(new Locator.FilterOptions().setHasText(name))
+                .first()
+                .click();
         Object took = null;
         for (int waited = 0; took == null && waited < LONGEST_MILLISECONDS; waited += LET_SETTLE_MILLISECONDS) {
             page.waitForTimeout(LET_SETTLE_MILLISECONDS);

@@ -17,6 +17,10 @@ final class RunningJar implements AutoCloseable {
     private static final Duration LIMIT = Duration.ofSeconds(120);
 
     private final Process process;
+    private static final double QUIET = 0.05;
+    private static final Duration WATCHED = Duration.ofSeconds(3);
+    private static final Duration QUIET_LIMIT = Duration.ofMinutes(10);
+
     private final String url;
     private final double startSeconds;
 
@@ -85,6 +89,23 @@ final class RunningJar implements AutoCloseable {
 
     double startSeconds() {
         return startSeconds;
+    }
+
+    /** Until it works at nothing of its own any more: what a first request has set off is not the cost of the next. */
+    void awaitQuiet() throws InterruptedException {
+        long begun = System.nanoTime();
+        while (shareOfACore() > QUIET) {
+            if (System.nanoTime() - begun > QUIET_LIMIT.toNanos()) {
+                throw new IllegalStateException("it works on and on by itself");
+            }
+        }
+    }
+
+    private double shareOfACore() throws InterruptedException {
+        Duration before = process.info().totalCpuDuration().orElseThrow();
+        Thread.sleep(WATCHED.toMillis());
+        Duration worked = process.info().totalCpuDuration().orElseThrow().minus(before);
+        return (double) worked.toMillis() / WATCHED.toMillis();
     }
 
     @Override

@@ -11,6 +11,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.Map;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** Whose shot is recorded, what Undo takes back, whose figures are shown: never guessed. */
@@ -175,7 +176,11 @@ class WhoseShotTest extends Journey {
         page.waitForURL("**/end");
         assertThat(page.getByText("Roll on to the ring: 0 of 1 succeeded (1 attempt)"))
                 .isVisible();
-        assertThat(page.getByText("Nothing stands out yet: 0 of 1 succeeded.")).isVisible();
+        // Which of the two depends on whether this station's strokes are worked out by now: another journey may have
+        // played it.
+        assertThat(page.locator(".headline"))
+                .containsText(
+                        Pattern.compile("Nothing stands out yet: 0 of 1 succeeded\\.|What would help most: half the"));
         page.getByText("Start:").click();
         page.waitForURL("**/table/*");
         assertThat(page.getByText("Next shot: Wren Castellane")).isVisible();
