@@ -16,18 +16,22 @@ const SHOW_EVERY_MILLISECONDS = 100
 
 const startedAt = ref<number>()
 const now = ref(0)
-const forgotten = ref(false)
+/** Why there is no time although one was begun. */
+const lost = ref<'forgotten' | 'brokeOff'>()
 let timer: ReturnType<typeof setInterval> | undefined
 
 /** A slow roll makes no sound where it ends. */
 const canHear = computed(() => props.kind !== 'ROLL')
 /** A tip is heard; a ball that passes a mark is not. */
 const beginsBySound = computed(() => props.kind === 'SLIDE' || props.kind === 'SIDE')
-const sound = useSound((at) => {
-  if (!canHear.value) return
-  if (startedAt.value === undefined && beginsBySound.value && seconds.value === undefined) start(at)
-  else if (startedAt.value !== undefined) stop(at)
-})
+const sound = useSound(
+  (at) => {
+    if (!canHear.value) return
+    if (startedAt.value === undefined && beginsBySound.value && seconds.value === undefined) start(at)
+    else if (startedAt.value !== undefined) stop(at)
+  },
+  () => startedAt.value !== undefined && lose('brokeOff'),
+)
 watch(canHear, (can) => !can && sound.quiet())
 
 const shown = computed(() => {
@@ -43,7 +47,7 @@ const label = computed(() =>
 
 function start(at: number): void {
   seconds.value = undefined
-  forgotten.value = false
+  lost.value = undefined
   startedAt.value = at
   now.value = at
   timer = setInterval(tick, SHOW_EVERY_MILLISECONDS)
@@ -60,13 +64,17 @@ function end(): void {
   startedAt.value = undefined
 }
 
+/** Nothing is heard after that until one asks for it again: the next sound would begin at the wrong end. */
+function lose(why: 'forgotten' | 'brokeOff'): void {
+  end()
+  sound.quiet()
+  lost.value = why
+}
+
 /** Somebody walked away from it. */
 function tick(): void {
   now.value = performance.now()
-  if (startedAt.value !== undefined && now.value - startedAt.value > LONGEST_MILLISECONDS) {
-    end()
-    forgotten.value = true
-  }
+  if (startedAt.value !== undefined && now.value - startedAt.value > LONGEST_MILLISECONDS) lose('forgotten')
 }
 
 /** The moment of the press itself, not of its handling. */
@@ -109,7 +117,7 @@ onUnmounted(() => {
         >{{ label }} <kbd aria-hidden="true">{{ t('kit.checkPage.watch.space') }}</kbd></span
       >
     </button>
-    <p v-if="forgotten" role="alert" class="bare small problem">{{ t('kit.checkPage.watch.forgotten') }}</p>
+    <p v-if="lost" role="alert" class="bare small problem">{{ t(`kit.checkPage.watch.${lost}`) }}</p>
     <template v-if="canHear">
       <button
         type="button"

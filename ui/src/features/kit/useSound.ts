@@ -1,13 +1,14 @@
 // Listens for tip and cushion with the browser's own means: what is heard stays in this page and is not kept.
 import { onUnmounted, ref } from 'vue'
+import { SoundClock } from './soundClock'
 import { OnsetDetector } from './soundOnsets'
 
 const POLL_MILLISECONDS = 15
 /** More than passes between two looks, so that no sample is missed. */
 const WINDOW_SAMPLES = 8192
-const MILLISECONDS = 1000
 
-export function useSound(heard: (atMilliseconds: number) => void) {
+/** `brokeOff` is told where the device lost some of the sound: what was being timed then is worth nothing. */
+export function useSound(heard: (atMilliseconds: number) => void, brokeOff: () => void) {
   const listening = ref(false)
   const refused = ref(false)
   let stop: () => void = () => undefined
@@ -23,20 +24,22 @@ export function useSound(heard: (atMilliseconds: number) => void) {
       analyser.fftSize = WINDOW_SAMPLES
       context.createMediaStreamSource(stream).connect(analyser)
       const detector = new OnsetDetector(context.sampleRate)
+      const clock = new SoundClock()
       const window = new Float32Array(WINDOW_SAMPLES)
       let last = context.currentTime
       const look = () => {
         const now = context.currentTime
-        const fresh = Math.min(WINDOW_SAMPLES, Math.round((now - last) * context.sampleRate))
+        const fresh = Math.round((now - last) * context.sampleRate)
+        const whole = clock.look(now, performance.now()) && fresh <= WINDOW_SAMPLES
+        if (!whole) brokeOff()
         if (fresh <= 0) return
+        const seen = Math.min(WINDOW_SAMPLES, fresh)
         analyser.getFloatTimeDomainData(window)
-        // The page's clock and the sound's differ by a constant while this look lasts.
-        const clock = performance.now() - now * MILLISECONDS
         for (const at of detector.hear(
-          window.subarray(WINDOW_SAMPLES - fresh),
-          now - fresh / context.sampleRate,
+          window.subarray(WINDOW_SAMPLES - seen),
+          now - seen / context.sampleRate,
         ))
-          heard(at * MILLISECONDS + clock)
+          heard(clock.onPage(at))
         last = now
       }
       const timer = setInterval(look, POLL_MILLISECONDS)

@@ -15,6 +15,7 @@ export function useRackOnDevice(id: string) {
   const away = ref(false)
   const problem = ref('')
   let sending = false
+  let written = 0
 
   async function load(): Promise<void> {
     problem.value = ''
@@ -22,9 +23,14 @@ export function useRackOnDevice(id: string) {
       await send()
       return
     }
+    const writtenBefore = written
     try {
-      view.value = await answer(api.GET('/api/v1/racks/{id}', { params: { path: { id } } }))
-      kept.value = toKeep(view.value)
+      const told = await answer(api.GET('/api/v1/racks/{id}', { params: { path: { id } } }))
+      away.value = false
+      // What was written while the answer was on its way is not in it; the answers to that are newer.
+      if (written !== writtenBefore) return
+      view.value = told
+      kept.value = toKeep(told)
       keepRack(kept.value)
     } catch (error) {
       away.value = isPassing(error)
@@ -45,25 +51,29 @@ export function useRackOnDevice(id: string) {
   function write(change: (now: KeptRack) => KeptRack): void {
     const now = keptRack(id) ?? kept.value
     if (!now) return
+    written++
     kept.value = change(withoutRefusal(now))
     keepRack(kept.value)
     void send()
   }
 
-  sendAgain(() => kept.value !== undefined && isUnsent(kept.value) && !kept.value.refused, send)
+  /** What waits is sent; where nothing does but the network was away, the rack is read again. */
+  function again(): void {
+    const waits = kept.value !== undefined && isUnsent(kept.value)
+    if (waits ? !kept.value?.refused : away.value) void load()
+  }
+
+  againAndAgain(again)
   onMounted(load)
   return { kept, view, away, problem, load, write }
 }
 
-/** Every few seconds while something waits, and when the network comes back. */
-function sendAgain(waits: () => boolean, send: () => Promise<void>): void {
-  const now = () => {
-    if (waits()) void send()
-  }
-  const timer = setInterval(now, AGAIN_AFTER_MILLISECONDS)
-  window.addEventListener('online', now)
+/** Every few seconds, and when the network comes back. */
+function againAndAgain(again: () => void): void {
+  const timer = setInterval(again, AGAIN_AFTER_MILLISECONDS)
+  window.addEventListener('online', again)
   onBeforeUnmount(() => {
     clearInterval(timer)
-    window.removeEventListener('online', now)
+    window.removeEventListener('online', again)
   })
 }

@@ -182,15 +182,38 @@ class KitAtTheTableTest extends Journey {
         page.keyboard().press("Space");
         assertThat(timed(page)).isBetween(0.4, 1.4);
         choose(page, "Slide");
+        // A device that is too busy to hear says so, and gives no time.
         key(page, "Listen for the sound").click();
-        // The made-up microphone hears a tip, and a cushion 0.8 s later.
-        assertThat(watch).containsText("Time again");
-        assertThat(timed(page)).isBetween(0.75, 0.85);
+        page.evaluate(BUSY_WHILE_IT_RUNS);
+        assertThat(page.getByText("lost part of the sound")).isVisible();
+        assertThat(watch).containsText("Start");
+        listenUntilHeard(page, watch);
+        assertThat(timed(page)).isBetween(0.77, 0.83);
+    }
+
+    /** The made-up microphone hears a tip, and a cushion 0.8 s later; a machine that is busy with other things may lose it a few times. */
+    private static void listenUntilHeard(Page page, Locator watch) {
+        Locator lost = page.getByText("lost part of the sound");
+        for (int times = 0; times < 10; times++) {
+            key(page, "Listen for the sound").click();
+            assertThat(lost).hasCount(0);
+            assertThat(watch.getByText("Time again").or(lost)).isVisible();
+            if (lost.count() == 0) {
+                return;
+            }
+        }
+        throw new AssertionError("the sound was never heard whole");
     }
 
     private static double timed(Page page) {
         return Double.parseDouble(field(page, "Time").inputValue());
     }
+
+    /** As soon as the tip was heard, the page does nothing else for 400 ms. */
+    private static final String BUSY_WHILE_IT_RUNS = "() => new Promise(done => { const look = setInterval(() => {"
+            + "if (!document.querySelector('.watch .running')) return;"
+            + "clearInterval(look); const until = performance.now() + 400; while (performance.now() < until);"
+            + "done() }, 20) })";
 
     /** A microphone that hears a room's hum and, again and again, two knocks 0.8 s apart. */
     private static final String TWO_KNOCKS = "navigator.mediaDevices.getUserMedia = async () => {"

@@ -23,7 +23,7 @@ public final class Browser implements AutoCloseable {
             // A name in the hall that is no secure context, as a tablet sees the club's computer.
             "--host-resolver-rules=MAP " + Server.HALL_NAME + " 127.0.0.1");
 
-    private static final double HANGS_AFTER_MILLISECONDS = 20_000;
+    private static final double HANGS_AFTER_MILLISECONDS = 60_000;
 
     private static com.microsoft.playwright.Browser chromium;
 
@@ -58,6 +58,7 @@ public final class Browser implements AutoCloseable {
             options.setBaseURL(server.url());
         }
         BrowserContext context = chromium().newContext(options.setLocale("en-GB"));
+        context.setDefaultTimeout(HANGS_AFTER_MILLISECONDS);
         contexts.add(context);
         context.onRequest(request -> {
             String url = request.url();
