@@ -35,8 +35,8 @@ async function send(request: Request): Promise<Response> {
   let response: Response
   try {
     response = await fetch(attempt, { signal: AbortSignal.timeout(patienceMilliseconds(request)) })
-  } catch {
-    throw new Unreachable()
+  } catch (error) {
+    throw new Unreachable(error instanceof DOMException && error.name === 'TimeoutError')
   }
   if (AWAY.includes(response.status)) throw new Unreachable()
   return response

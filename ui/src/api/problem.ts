@@ -17,9 +17,9 @@ export class Problem extends Error {
   }
 }
 
-/** The server could not be reached at all. */
+/** The server could not be reached, or did not answer in time (`slow`: it may still be getting ready). */
 export class Unreachable extends Error {
-  constructor() {
+  constructor(readonly slow = false) {
     super('The server cannot be reached. What you recorded is kept on this device and will be sent.')
   }
 }

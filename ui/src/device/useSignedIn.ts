@@ -11,6 +11,7 @@ import { forgetRemembered, remember, remembered, rememberedJson, rememberedKeys 
 const KNOWN = 'amber-me'
 /** Signed out here while the server was away: it has to be told before anything else. */
 const SIGN_OUT_DUE = 'amber-sign-out-due'
+const MOST_TIMES = 5
 /** Begins every name under which something about a student or a draft is remembered. */
 export const PERSONAL = 'amber-personal-'
 
@@ -46,11 +47,23 @@ function apply(preferences: Preferences): void {
   useTheme(preferences.theme)
 }
 
+/** A server that has just begun may be slow with its first answers: a device that belongs to nobody has nothing to go on with, and waits. */
+async function patiently<T>(ask: () => Promise<T>): Promise<T> {
+  for (let times = 1; ; times++) {
+    try {
+      return await ask()
+    } catch (error) {
+      const again = error instanceof Unreachable && error.slow && !remembered(KNOWN) && times < MOST_TIMES
+      if (!again) throw error
+    }
+  }
+}
+
 /** Finds out from the server who this browser is signed in as; false if nobody. */
 async function restored(ended: Ref<boolean>, welcome: (person: Me) => void): Promise<boolean> {
   try {
     if (!(await signOutIfDue())) return false
-    welcome(await answer(api.GET('/api/v1/me')))
+    welcome(await patiently(() => answer(api.GET('/api/v1/me'))))
     return true
   } catch (error) {
     ended.value = false
@@ -66,7 +79,7 @@ async function restored(ended: Ref<boolean>, welcome: (person: Me) => void): Pro
 /** Where somebody without a sign-in begins. */
 async function startingPage(): Promise<'/welcome' | '/sign-in'> {
   try {
-    const club = await answer(api.GET('/api/v1/club'))
+    const club = await patiently(() => answer(api.GET('/api/v1/club')))
     return club.needsFirstCoach ? '/welcome' : '/sign-in'
   } catch (error) {
     // The form says so itself when it is used.

@@ -16,6 +16,7 @@ import org.springframework.security.config.Customizer;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configuration.EnableWebSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
+import org.springframework.security.config.observation.SecurityObservationSettings;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.intercept.AuthorizationFilter;
@@ -36,6 +37,15 @@ class SecurityConfig {
     private static final String CONTENT_SECURITY_POLICY = "default-src 'none'; script-src 'self'; "
             + "style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; "
             + "manifest-src 'self'; worker-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
+
+    /** The check of a table listens for tip and cushion where one asks it to; what it hears stays in the page. */
+    private static final String PERMISSIONS = "camera=(), microphone=(self), geolocation=()";
+
+    /** Each filter and each decision would be measured on its own, which every request would pay for and nobody reads. */
+    @Bean
+    SecurityObservationSettings requestsAreMeasuredWhole() {
+        return SecurityObservationSettings.noObservations();
+    }
 
     @Bean
     @Order(1)
@@ -107,7 +117,7 @@ class SecurityConfig {
         return http.headers(headers -> headers.contentSecurityPolicy(
                         csp -> csp.policyDirectives(CONTENT_SECURITY_POLICY))
                 .referrerPolicy(referrer -> referrer.policy(ReferrerPolicyHeaderWriter.ReferrerPolicy.NO_REFERRER))
-                .permissionsPolicyHeader(policy -> policy.policy("camera=(), microphone=(), geolocation=()"))
+                .permissionsPolicyHeader(policy -> policy.policy(PERMISSIONS))
                 .frameOptions(frame -> frame.deny())
                 .contentTypeOptions(Customizer.withDefaults()));
     }

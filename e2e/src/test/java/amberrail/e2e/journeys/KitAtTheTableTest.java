@@ -182,6 +182,9 @@ class KitAtTheTableTest extends Journey {
         page.keyboard().press("Space");
         assertThat(timed(page)).isBetween(0.4, 1.4);
         choose(page, "Slide");
+        assertThat((boolean) page.evaluate("document.featurePolicy.allowsFeature('microphone')"))
+                .as("our own pages may ask for the microphone")
+                .isTrue();
         // A device that is too busy to hear says so, and gives no time.
         key(page, "Listen for the sound").click();
         page.evaluate(BUSY_WHILE_IT_RUNS);
