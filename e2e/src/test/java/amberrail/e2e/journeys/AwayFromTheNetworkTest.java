@@ -20,6 +20,11 @@ import org.junit.jupiter.api.Test;
 
 /** A hall's network is bad: what was recorded gets to the server in order and exactly once, whatever happens to server, tab and browser. */
 class AwayFromTheNetworkTest extends Journey {
+    @Override
+    protected boolean keepsFiles() {
+        return true;
+    }
+
     private static final int ATTEMPTS = 100;
     private static final double FIRST_X = 420;
     private static final double STEP = 8;

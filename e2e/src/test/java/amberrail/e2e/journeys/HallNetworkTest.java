@@ -23,6 +23,11 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** What halls do to a page: plain http, storage that is refused, a proxy that says 502, Wi-Fi that dies without a word, two windows on one tablet. */
 class HallNetworkTest extends Journey {
     @Override
+    protected boolean keepsFiles() {
+        return true;
+    }
+
+    @Override
     protected boolean sharesServer() {
         return true;
     }

@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -27,9 +28,21 @@ public final class Browser implements AutoCloseable {
 
     private static com.microsoft.playwright.Browser chromium;
 
+    /** Whether a person's device keeps the app's own files: each new one would fetch and keep them all, in every journey. */
+    private final boolean keepsFiles;
+
     private final List<BrowserContext> contexts = new ArrayList<>();
     private final List<String> strayRequests = new ArrayList<>();
     private final List<String> scriptErrors = new ArrayList<>();
+
+    /** A device with nothing on it, which keeps nothing of the app's own files. */
+    public Browser() {
+        this(false);
+    }
+
+    public Browser(boolean keepsFiles) {
+        this.keepsFiles = keepsFiles;
+    }
 
     private static synchronized com.microsoft.playwright.Browser chromium() {
         if (chromium == null) {
@@ -57,6 +70,7 @@ public final class Browser implements AutoCloseable {
         if (options.baseURL == null) {
             options.setBaseURL(server.url());
         }
+        options.setServiceWorkers(keepsFiles ? ServiceWorkerPolicy.ALLOW : ServiceWorkerPolicy.BLOCK);
         BrowserContext context = chromium().newContext(options.setLocale("en-GB"));
         context.setDefaultTimeout(HANGS_AFTER_MILLISECONDS);
         contexts.add(context);

@@ -25,11 +25,16 @@ public abstract class Journey {
     @BeforeAll
     void begin(@TempDir Path folder) throws IOException {
         server = sharesServer() ? shared(demoWeeks()) : DemoClub.start(folder.resolve("data"), demoWeeks());
-        browser = new Browser();
+        browser = new Browser(keepsFiles());
     }
 
     /** Whether this journey neither stops the server nor minds what others recorded; those that say so share one. */
     protected boolean sharesServer() {
+        return false;
+    }
+
+    /** Whether the app is to open with the server away: the browser then keeps its files. */
+    protected boolean keepsFiles() {
         return false;
     }
 
