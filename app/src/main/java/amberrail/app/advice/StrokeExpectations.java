@@ -13,16 +13,23 @@ import amberrail.core.recipe.Recipe;
 import amberrail.core.setup.SetUp;
 import amberrail.core.statistics.StrokeTable;
 import amberrail.core.statistics.UnlikelyLandings;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 
 /** Where a set-up's usual stroke lands in the hands of one student without any bias: what their landings are held against. */
 @Component
 public class StrokeExpectations {
+    private static final int REMEMBERED = 500;
+
     private final SetUps setUps;
     private final PlayedTables tables;
     private final OwnErrorSizes sizes;
+    private final Kept<Hands, StrokeExpectation> expected = new Kept<>();
+    private final Kept<Wanted, OneChange> changes = new Kept<>();
 
     StrokeExpectations(SetUps setUps, PlayedTables tables, OwnErrorSizes sizes) {
         this.setUps = setUps;
@@ -30,10 +37,32 @@ public class StrokeExpectations {
         this.sizes = sizes;
     }
 
+    /** A set-up's usual stroke at some error sizes: nothing else decides where it lands, and sizes stay the same from one look to the next. */
+    private record Hands(OwnErrors own, SetUp setUp) {}
+
+    private record Wanted(Hands hands, Zone zone) {}
+
+    /** Worked out once; not while the cache is held, as it may wait for the set-up. */
+    private static final class Kept<K, V> {
+        private final Cache<K, Optional<V>> known =
+                Caffeine.newBuilder().maximumSize(REMEMBERED).build();
+
+        Optional<V> get(K key, Supplier<Optional<V>> find) {
+            Optional<V> found = known.getIfPresent(key);
+            if (found == null) {
+                found = find.get();
+                known.put(key, found);
+            }
+            return found;
+        }
+    }
+
     /** Empty where no stroke does what is asked, or none of it is clean. */
     public Optional<StrokeExpectation> of(SignedIn who, UUID studentId, SetUp setUp) {
         OwnErrors own = sizes.of(who, studentId);
-        return table(setUp, own.band()).flatMap(table -> StrokeExpectation.of(table, own, own.band()));
+        return expected.get(
+                new Hands(own, setUp),
+                () -> table(setUp, own.band()).flatMap(table -> StrokeExpectation.of(table, own, own.band())));
     }
 
     /** Which of its clean landings nobody would expect of this student; empty as {@link #of} is. */
@@ -45,8 +74,10 @@ public class StrokeExpectations {
     /** What one change would help the usual stroke most; empty where none stands out, or no zone is asked. */
     public Optional<OneChange> helpsMost(SignedIn who, UUID studentId, SetUp setUp, Optional<Zone> zone) {
         OwnErrors own = sizes.of(who, studentId);
-        return zone.flatMap(wanted ->
-                table(setUp, own.band()).flatMap(table -> OneChange.of(table, own, own.band(), wanted::contains)));
+        return zone.flatMap(wanted -> changes.get(
+                new Wanted(new Hands(own, setUp), wanted),
+                () -> table(setUp, own.band())
+                        .flatMap(table -> OneChange.of(table, own, own.band(), wanted::contains))));
     }
 
     private Optional<StrokeTable> table(SetUp setUp, Band band) {

@@ -25,6 +25,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -34,6 +35,7 @@ import org.junit.jupiter.params.provider.ValueSource;
  * Students whose error sizes are known play shipped drills on the engine, are recorded as a coach would, and what the diagnosis says of them is held
  * against the truth (methods.md, section 8, A and B). Nothing was tuned on these seeds. The bounds let 2.6 Monte Carlo errors pass.
  */
+@Tag("simulation")
 class DiagnosisTruthTest {
     private static final double PLACING_SD = 12;
     private static final long SIZES_SEED = 51_000;

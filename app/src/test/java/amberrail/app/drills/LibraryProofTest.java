@@ -32,6 +32,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -40,6 +41,7 @@ import org.junit.jupiter.params.provider.MethodSource;
  * What lets a drill ship (drills.md): at every station, original and mirror, on each table it claims the simulator finds a recipe that
  * succeeds; and on its home table the grade rises from station to station.
  */
+@Tag("simulation")
 class LibraryProofTest {
     private static final StrokeNoise NOISE = StrokeNoise.of(600, 20_240);
     private static final double MOST_FOR_A_PLAIN_POT = 5;

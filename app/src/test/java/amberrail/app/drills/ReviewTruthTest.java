@@ -25,6 +25,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -34,6 +35,7 @@ import org.junit.jupiter.params.provider.ValueSource;
  * Sessions of students without any bias, played on the engine: how often the review speaks of one all the same (methods.md, section 8, C). The
  * student's sizes are those of their ability, as before they can be told. Nothing was tuned on these seeds.
  */
+@Tag("simulation")
 class ReviewTruthTest {
     private static final List<String> DRILLS =
             List.of("roll-on-to-the-ring", "stop-and-slide", "draw-ladder", "roll-to-the-mat");
