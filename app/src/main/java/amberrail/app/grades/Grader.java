@@ -23,7 +23,7 @@ class Grader {
 
     GradeView grade(
             Drill drill, int station, TableSpec table, Consumer<GradeView> firstGuess, BooleanSupplier cancelled) {
-        return StationStrokes.of(drill, station, table, setUps::of)
+        return StationStrokes.of(drill, station, table, one -> setUps.patiently(one, cancelled))
                 .map(shots -> GradeView.of(
                         StationGrade.of(shots, STROKES, guess -> firstGuess.accept(GradeView.rough(guess)), cancelled)))
                 .orElse(GradeView.CANNOT_BE_DONE);

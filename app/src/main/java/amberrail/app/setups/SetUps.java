@@ -19,10 +19,13 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.concurrent.locks.LockSupport;
+import java.util.function.BooleanSupplier;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
@@ -36,6 +39,7 @@ public class SetUps {
     private static final Logger LOG = LoggerFactory.getLogger(SetUps.class);
     private static final int REMEMBERED = 4_000;
     private static final Duration LONGEST_WAIT = Duration.ofSeconds(30);
+    private static final Duration A_MOMENT = Duration.ofMillis(200);
     private static final Duration COME_BACK_IN = Duration.ofSeconds(3);
 
     private final SetUpStore store;
@@ -98,6 +102,20 @@ public class SetUps {
     public WorkedSetUp of(SetUp setUp) {
         SetUp original = setUp.original();
         return known(original).orElseGet(() -> waitFor(ask(original, true)));
+    }
+
+    /** For work that nobody waits for: however long the worker has other things to do, unless that work is stopped meanwhile. */
+    public WorkedSetUp patiently(SetUp setUp, BooleanSupplier stopped) {
+        while (true) {
+            try {
+                return of(setUp);
+            } catch (Busy notYet) {
+                LockSupport.parkNanos(A_MOMENT.toNanos());
+                if (stopped.getAsBoolean() || Thread.currentThread().isInterrupted()) {
+                    throw new CancellationException();
+                }
+            }
+        }
     }
 
     /** What is known now; empty where the worker has to see to it first. */
