@@ -5,6 +5,7 @@ import { onSignedOut } from './api/client'
 import PlainHttpNote from './shared/PlainHttpNote.vue'
 import RailBar from './shared/RailBar.vue'
 import TroubleBar from './shared/TroubleBar.vue'
+import WaitingForServer from './shared/WaitingForServer.vue'
 import SignInAgain from './features/signin/SignInAgain.vue'
 import { useSignedIn } from '@/device/useSignedIn'
 
@@ -24,7 +25,8 @@ onMounted(() => {
 <template>
   <div class="frame" :class="{ bare: open }">
     <PlainHttpNote v-if="!atTheTable" />
-    <RouterView v-slot="{ Component }">
+    <WaitingForServer v-if="signedIn.waiting" :why="signedIn.waiting" />
+    <RouterView v-else v-slot="{ Component }">
       <component :is="Component" :key="route.path" />
     </RouterView>
   </div>

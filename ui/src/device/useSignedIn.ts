@@ -11,14 +11,18 @@ import { forgetRemembered, remember, remembered, rememberedJson, rememberedKeys 
 const KNOWN = 'amber-me'
 /** Signed out here while the server was away: it has to be told before anything else. */
 const SIGN_OUT_DUE = 'amber-sign-out-due'
-const MOST_TIMES = 5
+const BREATH_MILLISECONDS = 1000
 /** Begins every name under which something about a student or a draft is remembered. */
 export const PERSONAL = 'amber-personal-'
+
+/** Nothing can be shown before the server answers: it may be getting ready, or not be there at all. */
+export type Waiting = 'SLOW' | 'AWAY'
 
 /** Who is signed in, with their settings; whether the sign-in has ended under way. */
 export const useSignedIn = defineStore('signedIn', () => {
   const me = shallowRef<Me>()
   const ended = ref(false)
+  const waiting = ref<Waiting>()
 
   function welcome(person: Me): void {
     me.value = person
@@ -34,9 +38,10 @@ export const useSignedIn = defineStore('signedIn', () => {
   return {
     me,
     ended,
+    waiting,
     welcome,
-    restore: () => restored(ended, welcome),
-    startingPage,
+    restore: () => restored(ended, waiting, welcome),
+    startingPage: () => startingPage(waiting),
     ...doors,
     changePreferences,
   }
@@ -47,23 +52,45 @@ function apply(preferences: Preferences): void {
   useTheme(preferences.theme)
 }
 
-/** A server that has just begun may be slow with its first answers: a device that belongs to nobody has nothing to go on with, and waits. */
-async function patiently<T>(ask: () => Promise<T>): Promise<T> {
-  for (let times = 1; ; times++) {
-    try {
-      return await ask()
-    } catch (error) {
-      const again = error instanceof Unreachable && error.slow && !remembered(KNOWN) && times < MOST_TIMES
-      if (!again) throw error
+/**
+ * Asks until there is an answer, for as long as the want of one is worth waiting for; what is waited for is told in `waiting`.
+ */
+async function untilAnswered<T>(
+  ask: () => Promise<T>,
+  waiting: Ref<Waiting | undefined>,
+  worthWaiting: (error: Unreachable) => boolean,
+): Promise<T> {
+  try {
+    for (;;) {
+      try {
+        return await ask()
+      } catch (error) {
+        if (!(error instanceof Unreachable) || !worthWaiting(error)) throw error
+        waiting.value = error.slow ? 'SLOW' : 'AWAY'
+        await new Promise((resolve) => setTimeout(resolve, BREATH_MILLISECONDS))
+      }
     }
+  } finally {
+    waiting.value = undefined
   }
 }
 
 /** Finds out from the server who this browser is signed in as; false if nobody. */
-async function restored(ended: Ref<boolean>, welcome: (person: Me) => void): Promise<boolean> {
+async function restored(
+  ended: Ref<boolean>,
+  waiting: Ref<Waiting | undefined>,
+  welcome: (person: Me) => void,
+): Promise<boolean> {
   try {
     if (!(await signOutIfDue())) return false
-    welcome(await patiently(() => answer(api.GET('/api/v1/me'))))
+    // A device that belongs to nobody has nothing to go on with meanwhile.
+    welcome(
+      await untilAnswered(
+        () => answer(api.GET('/api/v1/me')),
+        waiting,
+        () => !remembered(KNOWN),
+      ),
+    )
     return true
   } catch (error) {
     ended.value = false
@@ -77,9 +104,13 @@ async function restored(ended: Ref<boolean>, welcome: (person: Me) => void): Pro
 }
 
 /** Where somebody without a sign-in begins. */
-async function startingPage(): Promise<'/welcome' | '/sign-in'> {
+async function startingPage(waiting: Ref<Waiting | undefined>): Promise<'/welcome' | '/sign-in'> {
   try {
-    const club = await patiently(() => answer(api.GET('/api/v1/club')))
+    const club = await untilAnswered(
+      () => answer(api.GET('/api/v1/club')),
+      waiting,
+      (error) => error.slow,
+    )
     return club.needsFirstCoach ? '/welcome' : '/sign-in'
   } catch (error) {
     // The form says so itself when it is used.

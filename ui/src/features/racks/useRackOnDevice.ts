@@ -15,6 +15,7 @@ export function useRackOnDevice(id: string) {
   const away = ref(false)
   const problem = ref('')
   let sending = false
+  let reading = false
   let written = 0
 
   async function load(): Promise<void> {
@@ -23,6 +24,8 @@ export function useRackOnDevice(id: string) {
       await send()
       return
     }
+    if (reading) return
+    reading = true
     const writtenBefore = written
     try {
       const told = await answer(api.GET('/api/v1/racks/{id}', { params: { path: { id } } }))
@@ -35,6 +38,8 @@ export function useRackOnDevice(id: string) {
     } catch (error) {
       away.value = isPassing(error)
       if (!kept.value) problem.value = sentence(error)
+    } finally {
+      reading = false
     }
   }
 
@@ -58,12 +63,10 @@ export function useRackOnDevice(id: string) {
   }
 
   /** What waits is sent; where nothing does but the network was away, the rack is read again. */
-  function again(): void {
+  againAndAgain(() => {
     const waits = kept.value !== undefined && isUnsent(kept.value)
     if (waits ? !kept.value?.refused : away.value) void load()
-  }
-
-  againAndAgain(again)
+  })
   onMounted(load)
   return { kept, view, away, problem, load, write }
 }

@@ -90,9 +90,6 @@ async function turnOff(password: string): Promise<void> {
 </template>
 
 <style scoped>
-section {
-  margin: 16px 0;
-}
 form {
   max-width: 420px;
   margin-top: 8px;

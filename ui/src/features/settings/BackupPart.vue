@@ -91,12 +91,6 @@ async function make(): Promise<void> {
 </template>
 
 <style scoped>
-section {
-  margin: 16px 0;
-}
-h2 {
-  margin-bottom: 8px;
-}
 .late {
   color: var(--brick-text);
 }

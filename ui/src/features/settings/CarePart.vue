@@ -47,9 +47,6 @@ async function save(): Promise<void> {
 </template>
 
 <style scoped>
-section {
-  margin: 16px 0;
-}
 form > label {
   width: 100%;
 }

@@ -87,7 +87,8 @@ async function change(part: Partial<Preferences>): Promise<void> {
 </template>
 
 <style scoped>
-section {
+/* The parts of this page too. */
+.columns :deep(section) {
   margin: 16px 0;
 }
 .columns {
@@ -95,7 +96,7 @@ section {
   grid-template-columns: repeat(auto-fit, minmax(min(420px, 100%), 1fr));
   gap: 8px 48px;
 }
-h2 {
+.columns :deep(h2) {
   margin-bottom: 8px;
 }
 </style>

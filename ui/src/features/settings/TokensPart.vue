@@ -85,9 +85,6 @@ function line({ name, scope, expiresAt, lastUsedAt }: TokenView): string {
 </template>
 
 <style scoped>
-section {
-  margin: 16px 0;
-}
 form {
   margin-top: 8px;
 }

@@ -5,6 +5,7 @@ import amberrail.app.people.PersonView;
 import amberrail.app.people.Role;
 import amberrail.app.people.SignedIn;
 import amberrail.app.racks.RackFiles;
+import amberrail.app.trail.Trail;
 import amberrail.app.words.WordCatalogue;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
@@ -27,13 +28,15 @@ import org.springframework.stereotype.Component;
 /** Everything about one person as a zip of open formats (docs/formats/person.md), with a page that says what each file is. */
 @Component
 class PersonZip {
+    private final Trail trail;
     private final JdbcClient sql;
     private final ObjectMapper json;
     private final AttemptFiles attempts;
     private final RackFiles racks;
     private final Clock clock;
 
-    PersonZip(JdbcClient sql, ObjectMapper json, AttemptFiles attempts, RackFiles racks, Clock clock) {
+    PersonZip(Trail trail, JdbcClient sql, ObjectMapper json, AttemptFiles attempts, RackFiles racks, Clock clock) {
+        this.trail = trail;
         this.sql = sql;
         this.json = json;
         this.attempts = attempts;
@@ -45,6 +48,7 @@ class PersonZip {
     record File(String name, String what, int records) {}
 
     void write(SignedIn who, PersonView person, WordCatalogue words, OutputStream to) throws IOException {
+        trail.upToNow();
         List<File> files = new ArrayList<>();
         try (ZipOutputStream zip = new ZipOutputStream(to, StandardCharsets.UTF_8)) {
             for (Listing listing : Listings.ALL) {

@@ -5,6 +5,7 @@ import amberrail.app.people.PersonView;
 import amberrail.app.people.Role;
 import amberrail.app.people.SignedIn;
 import amberrail.app.storage.WritersGate;
+import amberrail.app.trail.Trail;
 import amberrail.app.web.Busy;
 import amberrail.app.web.NotAllowed;
 import java.sql.Timestamp;
@@ -29,6 +30,7 @@ class PersonalData {
     private final PeopleService people;
     private final Erasures erasures;
     private final Eraser eraser;
+    private final Trail trail;
     private final JdbcClient sql;
     private final Clock clock;
 
@@ -37,12 +39,14 @@ class PersonalData {
             PeopleService people,
             Erasures erasures,
             Eraser eraser,
+            Trail trail,
             JdbcClient sql,
             Clock clock) {
         this.rights = rights;
         this.people = people;
         this.erasures = erasures;
         this.eraser = eraser;
+        this.trail = trail;
         this.sql = sql;
         this.clock = clock;
     }
@@ -56,6 +60,7 @@ class PersonalData {
 
     Overview of(SignedIn who, UUID id) {
         PersonView person = rights.toCount(who, id);
+        trail.upToNow();
         List<Kept> kept = new ArrayList<>();
         for (Listing listing : Listings.ALL) {
             Kept one = count(listing, id);

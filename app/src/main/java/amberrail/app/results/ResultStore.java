@@ -114,6 +114,14 @@ class ResultStore {
                 .list();
     }
 
+    /** As far as they are counted. */
+    Optional<MostPlayed> mostPlayed() {
+        return sql.sql("select student_id, drill_id, sum(attempts) as attempts from station_result"
+                        + " group by student_id, drill_id order by attempts desc limit 1")
+                .query(MostPlayed.class)
+                .optional();
+    }
+
     /** Everybody's, oldest session first. */
     List<StationResult> all() {
         return sql.sql(READ + " where r.attempts > 0 order by s.started_at")

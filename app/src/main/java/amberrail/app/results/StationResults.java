@@ -3,6 +3,7 @@ package amberrail.app.results;
 import amberrail.app.attempts.PlayedStations;
 import amberrail.app.attempts.StationPlayed;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -38,6 +39,11 @@ public class StationResults {
     public List<StationResult> all() {
         count(store.stale());
         return store.all();
+    }
+
+    /** Of what is counted by now; nothing is counted for this question. */
+    public Optional<MostPlayed> mostPlayed() {
+        return store.mostPlayed();
     }
 
     /** The number of changes is read before the attempts: what is written in between is counted the next time. */

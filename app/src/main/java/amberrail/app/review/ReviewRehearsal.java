@@ -2,6 +2,9 @@ package amberrail.app.review;
 
 import amberrail.app.people.Role;
 import amberrail.app.people.SignedIn;
+import amberrail.app.results.MostPlayed;
+import amberrail.app.results.StationResults;
+import amberrail.app.web.Busy;
 import amberrail.app.web.LaterWork;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
@@ -9,9 +12,9 @@ import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.time.Duration;
 import java.util.Optional;
-import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.core.annotation.Order;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
 /**
@@ -21,6 +24,7 @@ import org.springframework.stereotype.Component;
 @Component
 @Order(0)
 class ReviewRehearsal implements LaterWork {
+    private static final Logger LOG = LoggerFactory.getLogger(ReviewRehearsal.class);
     /** Fewer attempts are quick enough the first time. */
     private static final int WORTH_IT = 500;
 
@@ -28,49 +32,35 @@ class ReviewRehearsal implements LaterWork {
     private static final int ROUNDS = 12;
 
     private final ReviewService reviews;
-    private final JdbcClient sql;
+    private final StationResults results;
     private final ObjectMapper json;
 
-    ReviewRehearsal(ReviewService reviews, JdbcClient sql, ObjectMapper json) {
+    ReviewRehearsal(ReviewService reviews, StationResults results, ObjectMapper json) {
         this.reviews = reviews;
-        this.sql = sql;
+        this.results = results;
         this.json = json;
     }
 
-    /** Whose attempts at which drill are the most. */
-    record Most(UUID studentId, String drillId, int attempts) {}
-
     @Override
     public void afterTheStart() {
-        most().filter(most -> most.attempts >= WORTH_IT).ifPresent(this::rehearse);
-    }
-
-    Optional<Most> most() {
-        return sql.sql("select student_id, drill_id, sum(attempts) as attempts from station_result"
-                        + " group by student_id, drill_id order by attempts desc limit 1")
-                .query(Most.class)
-                .optional();
+        results.mostPlayed().filter(most -> most.attempts() >= WORTH_IT).ifPresent(this::rehearse);
     }
 
     /** As the student themselves would look, and without the way over the web: nobody has looked at anybody. */
-    int rehearse(Most most) {
-        SignedIn student = new SignedIn(most.studentId, Role.STUDENT, false);
+    int rehearse(MostPlayed most) {
+        SignedIn student = new SignedIn(most.studentId(), Role.STUDENT, false);
+        ReviewService.Selected everything = ReviewService.Selected.everyAttemptAt(most.drillId());
+        ReviewService.Asked asked = new ReviewService.Asked(
+                Optional.of(most.studentId()), Optional.of(most.drillId()), Optional.empty(), false, 0);
         long end = System.nanoTime() + LONGEST.toNanos();
         int round = 0;
-        while (round < ROUNDS && System.nanoTime() < end) {
-            write(reviews.select(
-                    student,
-                    most.studentId,
-                    new ReviewService.Selected(
-                            most.drillId,
-                            Optional.empty(),
-                            Optional.empty(),
-                            Optional.empty(),
-                            Optional.empty(),
-                            Optional.empty()),
-                    new ReviewService.Asked(
-                            Optional.of(most.studentId), Optional.of(most.drillId), Optional.empty(), false, 0)));
-            round++;
+        try {
+            while (round < ROUNDS && System.nanoTime() < end) {
+                write(reviews.select(student, most.studentId(), everything, asked));
+                round++;
+            }
+        } catch (Busy others) {
+            LOG.info("no rehearsal: the server has other work after its start");
         }
         return round;
     }

@@ -99,6 +99,11 @@ public class ReviewService {
             Optional<String> pot,
             Optional<String> call,
             Optional<String> observation) {
+        static Selected everyAttemptAt(String drillId) {
+            return new Selected(
+                    drillId, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+        }
+
         boolean holds(RecordedAttempt one) {
             return pot.map(name -> Findings.howItWentIn(one.played().outcome()).equals(name))
                             .orElse(true)

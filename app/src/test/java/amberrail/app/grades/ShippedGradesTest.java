@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -55,6 +56,7 @@ class ShippedGradesTest extends AppTest {
     }
 
     @Test
+    @Tag("simulation")
     @EnabledIfSystemProperty(named = WRITE, matches = "true")
     void writeThemAnew() throws Exception {
         long begin = System.nanoTime();

@@ -71,7 +71,10 @@ class HealthTest extends AppTest {
                         "jvm_memory_used_bytes",
                         "hikaricp_connections",
                         "amber_backup_age_seconds",
-                        "amber_disk_free_bytes");
+                        "amber_disk_free_bytes")
+                .as("a request is measured whole, not each filter")
+                .contains("http_server_requests")
+                .doesNotContain("spring_security");
     }
 
     @Test

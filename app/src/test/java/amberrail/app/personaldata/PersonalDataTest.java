@@ -195,6 +195,9 @@ class PersonalDataTest extends AppTest {
         assertThat(records(kept, "RACKS")).isEqualTo(1);
         assertThat(records(kept, "PLANS")).isEqualTo(2);
         assertThat(records(kept, "CALENDAR")).isEqualTo(1);
+        assertThat(records(kept, "TRAIL"))
+                .as("what was answered a moment ago too")
+                .isPositive();
         assertThat(kept.get("sharedSessions").asInt()).isEqualTo(1);
         assertThat(kept(coach, student)).isEqualTo(kept);
         read(other, "/api/v1/people/{id}/data", student.accountId()).andExpect(status().isNotFound());

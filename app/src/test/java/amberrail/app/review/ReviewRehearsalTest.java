@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import amberrail.app.people.SignedIn;
+import amberrail.app.results.MostPlayed;
+import amberrail.app.results.StationResults;
 import amberrail.app.testing.AppTest;
 import amberrail.app.testing.Club;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -20,6 +22,9 @@ class ReviewRehearsalTest extends AppTest {
 
     @Autowired
     ReviewRehearsal rehearsal;
+
+    @Autowired
+    StationResults results;
 
     @Autowired
     JdbcClient sql;
@@ -50,8 +55,8 @@ class ReviewRehearsalTest extends AppTest {
 
     @Test
     void theLongestReviewIsWorkedOutWithoutAnybodyAsking() {
-        ReviewRehearsal.Most most = rehearsal.most().orElseThrow();
-        assertThat(most).isEqualTo(new ReviewRehearsal.Most(student.accountId(), Club.DRILL, MORE_THAN_ANYBODY));
+        MostPlayed most = results.mostPlayed().orElseThrow();
+        assertThat(most).isEqualTo(new MostPlayed(student.accountId(), Club.DRILL, MORE_THAN_ANYBODY));
         assertThat(rehearsal.rehearse(most)).isEqualTo(12);
     }
 }

@@ -33,6 +33,7 @@ class FirstCoachOpensTheClubTest {
                 if (asked.getAndSet(true)) route.resume();
             });
             coach.navigate("/");
+            assertThat(coach.getByRole(AriaRole.STATUS)).containsText("opens by itself as soon as it answers");
             coach.waitForURL("**/welcome");
             coach.unroute("**/api/v1/me");
             coach.getByLabel("Your name").fill("Maud Ferris");

@@ -110,8 +110,7 @@ class RackRunTest extends Journey {
         key(page, "Start this rack").click();
         page.waitForURL("**/racks/*-*");
         assertThat(page.getByText("4 balls left")).isVisible();
-        page.waitForCondition(() -> !(boolean) page.evaluate("Object.entries(localStorage)"
-                + ".some(([key, rack]) => key.startsWith('amber-rack ') && JSON.parse(rack).unsent.rack)"));
+        sentToTheServer(page);
         String before = page.request()
                 .get(page.url().replace("/racks/", "/api/v1/racks/"))
                 .text();
@@ -138,6 +137,28 @@ class RackRunTest extends Journey {
         assertThat(page.getByText("4 balls left")).hasCount(0);
         tap(page, 0.4, 0.45);
         assertThat(page.getByText("2 balls left")).isVisible();
+    }
+
+    @Test
+    void aNetworkThatComesBackIsNoticedWithoutAShot() {
+        Page page = newRack("4 balls, any order");
+        for (int i = 0; i < 4; i++) {
+            tap(page, 0.2 + 0.2 * i, 0.3);
+        }
+        key(page, "Start this rack").click();
+        page.waitForURL("**/racks/*-*");
+        sentToTheServer(page);
+        page.route("**/api/**", Route::abort);
+        page.reload();
+        assertThat(page.getByText("4 balls left")).isVisible();
+        assertThat(page.getByText("The network is away")).isVisible();
+        page.unroute("**/api/**");
+        assertThat(page.getByText("The network is away")).hasCount(0);
+    }
+
+    private static void sentToTheServer(Page page) {
+        page.waitForCondition(() -> !(boolean) page.evaluate("Object.entries(localStorage)"
+                + ".some(([key, rack]) => key.startsWith('amber-rack ') && JSON.parse(rack).unsent.rack)"));
     }
 
     @Test
