@@ -5,8 +5,8 @@ import { onSignedOut } from './api/client'
 import PlainHttpNote from './shared/PlainHttpNote.vue'
 import RailBar from './shared/RailBar.vue'
 import TroubleBar from './shared/TroubleBar.vue'
-import WaitingForServer from './shared/WaitingForServer.vue'
 import SignInAgain from './features/signin/SignInAgain.vue'
+import WaitingForServer from './features/signin/WaitingForServer.vue'
 import { useSignedIn } from '@/device/useSignedIn'
 
 const signedIn = useSignedIn()
@@ -23,7 +23,7 @@ onMounted(() => {
 </script>
 
 <template>
-  <div class="frame" :class="{ bare: open }">
+  <div class="frame" :class="{ bare: open || signedIn.waiting }">
     <PlainHttpNote v-if="!atTheTable" />
     <WaitingForServer v-if="signedIn.waiting" :why="signedIn.waiting" />
     <RouterView v-else v-slot="{ Component }">
