@@ -2,6 +2,8 @@ package amberrail.app.people;
 
 import amberrail.app.web.Conflict;
 import amberrail.app.web.Missing;
+import amberrail.core.problem.InvalidInputException;
+import amberrail.core.problem.ProblemCode;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
@@ -62,8 +64,15 @@ public class HandOvers {
         boolean there = accounts.findById(to)
                 .filter(coach -> coach.role == Role.COACH && coach.archivedAt == null)
                 .isPresent();
-        if (!there || to.equals(from)) {
+        if (!there) {
             throw new Missing("coach");
+        }
+        if (to.equals(from)) {
+            throw new InvalidInputException(
+                    ProblemCode.CONTRADICTION,
+                    "toCoachId",
+                    to,
+                    "must be another coach than the one who has the student");
         }
         concerned.with(student);
         boolean joined = !coachings.existsById(new CoachingEntity.Key(to, student));

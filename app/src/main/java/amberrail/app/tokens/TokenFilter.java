@@ -59,11 +59,7 @@ public class TokenFilter extends OncePerRequestFilter {
                     response,
                     HttpStatus.FORBIDDEN,
                     "BEYOND_TOKEN",
-                    switch (known.get().scope()) {
-                        case READ -> "This token may only look. Make one that may record, in the settings.";
-                        case RECORD -> "This token may look and record, and nothing else.";
-                        case METRICS -> "This token may read how the server does, and nothing else.";
-                    });
+                    known.get().scope().sentence());
         } else {
             asTheirOwner(known.get());
             chain.doFilter(request, response);

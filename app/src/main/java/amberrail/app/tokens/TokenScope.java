@@ -5,15 +5,28 @@ import org.springframework.http.HttpMethod;
 /** How far a token goes. Never: passwords, sign-ins, tokens, people, backups, or what is kept about somebody. */
 enum TokenScope {
     /** Looks at what its owner may see. */
-    READ,
+    READ(
+            "This token may look at practice, and nothing else. To record, or for what is about people and accounts, use another or sign in."),
     /** And records attempts and racks for them. */
-    RECORD,
+    RECORD(
+            "This token may look at practice and record, and nothing else. For what is about people and accounts, sign in."),
     /** Reads how the server does, and nothing of anybody; only the head coach makes one. */
-    METRICS;
+    METRICS("This token may read how the server does, and nothing else.");
 
     private static final String HOW_IT_DOES = "/actuator/prometheus";
 
     private static final String API = "/api/v1/";
+
+    private final String sentence;
+
+    TokenScope(String sentence) {
+        this.sentence = sentence;
+    }
+
+    /** Where a token is used for more. */
+    String sentence() {
+        return sentence;
+    }
 
     boolean allows(String method, String path) {
         if (this == METRICS) {

@@ -70,9 +70,10 @@ final class Faults {
         }
     }
 
-    /** A one-time link's token opens an account. */
+    /** Links that open something for whoever has them: an account, a report, a calendar. */
     static String withoutSecrets(String path) {
-        return path.replaceAll("(/invitations?/)[^/]+", "$1***").replaceAll("\\p{Cntrl}", "?");
+        return path.replaceAll("(/(?:invitations?|shared(?:-reports)?|calendar-feeds)/)[^/]+", "$1***")
+                .replaceAll("\\p{Cntrl}", "?");
     }
 
     /** An exception's kind and way, and that of its causes, without their messages. */

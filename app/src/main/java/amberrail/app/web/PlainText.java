@@ -7,7 +7,10 @@ import com.fasterxml.jackson.databind.deser.std.StringDeserializer;
 import java.io.IOException;
 import org.springframework.boot.jackson.JsonComponent;
 
-/** Every text that is sent must be one that can be read, printed and kept: no control characters but line ends and tabs, no halves of a character. */
+/**
+ * Every text that is sent must be one that can be read, printed and kept: no control characters but line ends and tabs, no halves of a character,
+ * nothing that turns the reading direction. Where nothing of it can be seen it is taken as empty.
+ */
 @JsonComponent
 class PlainText extends StringDeserializer {
     @Override
@@ -16,10 +19,13 @@ class PlainText extends StringDeserializer {
         if (text != null && !isPlain(text)) {
             throw new UnprintableText(json);
         }
-        return text;
+        return text == null || text.isBlank() || SeenText.isSeen(text) ? text : "";
     }
 
     static boolean isPlain(String text) {
+        if (SeenText.turnsDirection(text)) {
+            return false;
+        }
         for (int i = 0; i < text.length(); i++) {
             char c = text.charAt(i);
             if (Character.isISOControl(c) && c != '\n' && c != '\r' && c != '\t') {

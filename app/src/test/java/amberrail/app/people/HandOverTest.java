@@ -93,7 +93,9 @@ class HandOverTest extends AppTest {
     @Test
     void nobodyTakesAStudentAndNobodyGivesAwayAnothers() throws Exception {
         hand(to, from, to).andExpect(status().isNotFound());
-        hand(from, from, from).andExpect(status().isNotFound());
+        hand(from, from, from)
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.field").value("toCoachId"));
         hand(from, from, student).andExpect(status().isNotFound());
         hand(club.head(), to, from).andExpect(status().isNotFound());
         hand(student, from, to).andExpect(status().isForbidden());

@@ -10,6 +10,8 @@ import java.sql.SQLException;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
@@ -40,11 +42,19 @@ class FaultsTest {
         return all.toString();
     }
 
-    @Test
-    void whatPeopleWroteAndLinksTokensAreNotLogged() {
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "/api/v1/invitations/",
+                "/invitation/",
+                "/api/v1/shared-reports/",
+                "/shared/",
+                "/api/v1/calendar-feeds/"
+            })
+    void whatPeopleWroteAndLinksTokensAreNotLogged(String link) {
         Exception fault = new DataIntegrityViolationException(
                 "insert into attempt values ('" + PERSONAL + "')", new SQLException(PERSONAL, "22003", 22003));
-        Faults.Answer answer = Faults.of(fault, "POST", "/api/v1/invitations/sEcReT-token", false);
+        Faults.Answer answer = Faults.of(fault, "POST", link + "sEcReT-token.ics", false);
         assertThat(answer.status()).isEqualTo(HttpStatus.INTERNAL_SERVER_ERROR);
         assertThat(answer.sentence()).doesNotContain(PERSONAL);
         assertThat(logged())
