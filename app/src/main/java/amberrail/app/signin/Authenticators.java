@@ -143,7 +143,7 @@ class Authenticators {
         }
         return sql.sql(
                                 "update recovery_code set used_at = ? where account_id = ? and code_hash = ? and used_at is null")
-                        .params(now(), account, SecretToken.hash(typed.strip().toLowerCase(Locale.ROOT)))
+                        .params(now(), account, SecretToken.hash(asItWasShown(typed)))
                         .update()
                 == 1;
     }
@@ -153,12 +153,22 @@ class Authenticators {
         return typed.replaceAll("\\s", "");
     }
 
+    /** A recovery code is read off paper: capitals, and anything or nothing between its halves, are as good. */
+    private static String asItWasShown(String typed) {
+        String signs = typed.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]", "");
+        return signs.length() == RECOVERY_LENGTH ? inHalves(signs) : signs;
+    }
+
+    private static String inHalves(String signs) {
+        return signs.substring(0, RECOVERY_LENGTH / 2) + "-" + signs.substring(RECOVERY_LENGTH / 2);
+    }
+
     private static String recoveryCode() {
         StringBuilder code = new StringBuilder();
         for (int i = 0; i < RECOVERY_LENGTH; i++) {
             code.append(RECOVERY_LETTERS.charAt(RANDOM.nextInt(RECOVERY_LETTERS.length())));
         }
-        return code.insert(RECOVERY_LENGTH / 2, '-').toString();
+        return inHalves(code.toString());
     }
 
     private OffsetDateTime now() {
