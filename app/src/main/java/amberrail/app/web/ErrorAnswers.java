@@ -20,7 +20,7 @@ class ErrorAnswers implements ErrorController {
         ProblemWriter.write(response, status, status.name(), sentence(status));
     }
 
-    private static String sentence(HttpStatus status) {
+    static String sentence(HttpStatus status) {
         if (status == HttpStatus.NOT_FOUND) {
             return "There is no such page here.";
         }

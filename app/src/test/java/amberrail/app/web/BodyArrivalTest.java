@@ -12,6 +12,8 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.context.annotation.Import;
@@ -56,6 +58,35 @@ class BodyArrivalTest {
                 text.append(line).append('\n');
             }
             return text.toString();
+        }
+    }
+
+    /** Tomcat refuses these by itself, with a page of its own where nobody says otherwise. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "GET /api/v1/drills/%00 HTTP/1.1\r\nHost: a",
+                "GET /api/v1/drills/a%2fb HTTP/1.1\r\nHost: a",
+                "GET /today/%zz HTTP/1.1\r\nHost: a",
+                "GET /api/v1/drills/[x] HTTP/1.1\r\nHost: a",
+                "GET /../x HTTP/1.1\r\nHost: a",
+                "GET /api/v1/club HTTP/1.1\r\nHost: a b",
+                "GET /api/v1/club HTTP/1.1"
+            })
+    void whatTheContainerRefusesIsAnsweredLikeEverythingElse(String head) throws Exception {
+        try (Socket socket = opened(head + "\r\nConnection: close\r\n\r\n")) {
+            assertThat(answer(socket))
+                    .startsWith("HTTP/1.1 400")
+                    .contains("application/problem+json")
+                    .contains("\"detail\":\"The server cannot make sense of this request (400).\"")
+                    .doesNotContainIgnoringCase("<html");
+        }
+    }
+
+    @Test
+    void aHeadThatIsTooLongIsAnsweredInWords() throws Exception {
+        try (Socket socket = opened("GET /api/v1/club HTTP/1.1\r\nHost: a\r\nX: " + "a".repeat(20_000) + "\r\n\r\n")) {
+            assertThat(answer(socket)).startsWith("HTTP/1.1 400").contains("application/problem+json");
         }
     }
 
