@@ -21,6 +21,7 @@ import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.core.AuthenticationException;
 import org.springframework.validation.FieldError;
 import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
@@ -92,7 +93,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                 HttpStatus.BAD_REQUEST,
                 "INVALID_PARAMETER",
                 e.getName(),
-                e.getName() + " is not written as it must be.");
+                FieldWords.words(e.getName()) + ": is not written as it must be.");
     }
 
     @ExceptionHandler
@@ -151,6 +152,28 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     protected ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         return ResponseEntity.status(unreadable(e).getStatus()).body(unreadable(e));
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleMissingServletRequestParameter(
+            MissingServletRequestParameterException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        return ResponseEntity.badRequest()
+                .body(field(
+                        HttpStatus.BAD_REQUEST,
+                        "INVALID_PARAMETER",
+                        e.getParameterName(),
+                        FieldWords.words(e.getParameterName()) + ": is missing."));
+    }
+
+    /** What Spring itself refuses has a sentence of its own; it gets a code as everything else has. */
+    @Override
+    protected ResponseEntity<Object> createResponseEntity(
+            Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        HttpStatus known = HttpStatus.resolve(status.value());
+        if (body instanceof ProblemDetail detail && known != null) {
+            detail.setProperty("code", known.name());
+        }
+        return super.createResponseEntity(body, headers, status, request);
     }
 
     private static ProblemDetail unreadable(HttpMessageNotReadableException e) {

@@ -3,8 +3,12 @@ package amberrail.app.web;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import amberrail.app.people.SignedIn;
 import amberrail.app.testing.AppTest;
+import amberrail.app.testing.Club;
 import org.junit.jupiter.api.Test;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
@@ -39,6 +43,33 @@ class HeadersTest extends AppTest {
             assertThat(response.getStatus()).as(path).isIn(401, 404);
             assertThat(response.getContentType()).as(path).startsWith("application/problem+json");
         }
+    }
+
+    /** Programs go by the code, people by the sentence. */
+    @Test
+    void whatSpringItselfRefusesHasACodeAndASentence() throws Exception {
+        SignedIn coach = club.newCoach();
+        read(coach, "/api/v1/no-such-thing")
+                .andExpect(status().isNotFound())
+                .andExpect(jsonPath("$.code").value("NOT_FOUND"));
+        delete(coach, "/api/v1/today")
+                .andExpect(status().isMethodNotAllowed())
+                .andExpect(jsonPath("$.code").value("METHOD_NOT_ALLOWED"));
+        mvc.perform(MockMvcRequestBuilders.post("/api/v1/students")
+                        .with(Club.as(coach))
+                        .with(csrf())
+                        .contentType("text/plain")
+                        .content("Nela"))
+                .andExpect(status().isUnsupportedMediaType())
+                .andExpect(jsonPath("$.code").value("UNSUPPORTED_MEDIA_TYPE"));
+        read(coach, "/api/v1/students/{id}/selection", club.newStudentOf(coach).accountId())
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.field").value("drillId"))
+                .andExpect(jsonPath("$.detail").value("Drill id: is missing."));
+        read(coach, "/api/v1/students/{id}/progress", "not-a-uuid")
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.field").value("id"))
+                .andExpect(jsonPath("$.detail").value("Id: is not written as it must be."));
     }
 
     @Test
