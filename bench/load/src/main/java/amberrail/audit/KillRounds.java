@@ -73,12 +73,12 @@ final class KillRounds {
             report.add(
                     "half a write: attempts without their revision; places whose change was not told",
                     "0; 0",
-                    halves(data));
+                    halves(data, sessions));
         }
     }
 
-    /** An attempt, its revision and the news that its place has changed are one transaction. */
-    private static String halves(Path data) throws SQLException {
+    /** An attempt, its revision and the news that its place has changed are one transaction (the demo's own sessions are told once, whole). */
+    private static String halves(Path data, List<String> sessions) throws SQLException {
         try (Connection connection = DriverManager.getConnection(
                         "jdbc:h2:file:" + data.resolve("amber-rail").toAbsolutePath() + ";IFEXISTS=TRUE", "amber", "");
                 Statement sql = connection.createStatement()) {
@@ -88,7 +88,8 @@ final class KillRounds {
                     + "; "
                     + count(
                             sql,
-                            "(select session_id, student_id, drill_id, station, count(*) n from attempt group by session_id, student_id,"
+                            "(select session_id, student_id, drill_id, station, count(*) n from attempt where session_id in ('"
+                                    + String.join("', '", sessions) + "') group by session_id, student_id,"
                                     + " drill_id, station) a left join station_result r on r.session_id = a.session_id and r.student_id = a.student_id"
                                     + " and r.drill_id = a.drill_id and r.station = a.station where r.changes is null or r.changes < a.n");
         }
