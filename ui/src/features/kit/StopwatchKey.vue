@@ -71,6 +71,12 @@ function lose(why: 'forgotten' | 'brokeOff'): void {
   lost.value = why
 }
 
+/** What went wrong before is over. */
+function listen(): void {
+  lost.value = undefined
+  void sound.listen()
+}
+
 /** Somebody walked away from it. */
 function tick(): void {
   now.value = performance.now()
@@ -123,7 +129,7 @@ onUnmounted(() => {
         type="button"
         class="choice-key"
         :aria-pressed="sound.listening.value"
-        @click="sound.listening.value ? sound.quiet() : sound.listen()"
+        @click="sound.listening.value ? sound.quiet() : listen()"
       >
         {{ t(`kit.checkPage.watch.${sound.listening.value ? 'listening' : 'listen'}`) }}
       </button>

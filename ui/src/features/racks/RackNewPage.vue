@@ -162,6 +162,7 @@ const keptOptions = computed(() =>
         <Button
           severity="secondary"
           :label="t(rack.chosen.value?.standard ? 'racks.onSpots' : 'racks.engineBreak')"
+          :disabled="!tableId || !rack.chosen.value"
           @click="makeUp"
         />
         <Button
