@@ -46,6 +46,21 @@ class RackRunTest extends Journey {
         return page;
     }
 
+    /** A key whose work cannot be done yet is off: a press on it would be lost without a word. */
+    @Test
+    void aBreakCanBeMadeUpOnceTheGamesAreThere() {
+        Page page = signedIn("odo", 1280, 800);
+        List<Route> held = new ArrayList<>();
+        page.route("**/api/v1/racks/games**", held::add);
+        page.navigate("/racks/new");
+        assertThat(key(page, "Make up a break")).isDisabled();
+        page.waitForCondition(() -> !held.isEmpty());
+        page.unroute("**/api/v1/racks/games**");
+        held.forEach(Route::resume);
+        key(page, "Make up a break").click();
+        assertThat(page.getByText("This layout is made up")).isVisible();
+    }
+
     @Test
     void fifteenBallsCostOneTapEachAndArePlanned() {
         Page page = newRack("15 balls, any order");
