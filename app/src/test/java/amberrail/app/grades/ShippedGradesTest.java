@@ -20,7 +20,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
-import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -56,7 +55,6 @@ class ShippedGradesTest extends AppTest {
     }
 
     @Test
-    @Tag("simulation")
     @EnabledIfSystemProperty(named = WRITE, matches = "true")
     void writeThemAnew() throws Exception {
         long begin = System.nanoTime();

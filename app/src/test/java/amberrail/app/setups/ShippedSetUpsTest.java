@@ -20,7 +20,6 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.zip.GZIPOutputStream;
-import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -54,7 +53,6 @@ class ShippedSetUpsTest extends AppTest {
     }
 
     @Test
-    @Tag("simulation")
     @EnabledIfSystemProperty(named = "amber.writeGrades", matches = "true")
     void writeThemAnew() throws IOException {
         TreeMap<String, String> all = new TreeMap<>();

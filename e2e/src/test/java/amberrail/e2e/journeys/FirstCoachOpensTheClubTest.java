@@ -26,9 +26,8 @@ class FirstCoachOpensTheClubTest {
         try (Server server = Server.start(folder.resolve("data"));
                 Browser browser = new Browser()) {
             Page coach = browser.open(server, 1280, 800);
-            // A server that has just begun may keep its first visitor waiting: the first question is never answered,
-            // then
-            // nobody is there for a while.
+            // A server that has just begun may keep its first visitor waiting: the first question is never answered.
+            // Then nobody is there for a while.
             AtomicBoolean asked = new AtomicBoolean();
             AtomicBoolean away = new AtomicBoolean(true);
             coach.route("**/api/v1/me", route -> {

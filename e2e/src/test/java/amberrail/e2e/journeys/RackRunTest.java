@@ -46,6 +46,20 @@ class RackRunTest extends Journey {
         return page;
     }
 
+    /** Begun, and known to the server. */
+    private Page fourBallsToPlay() {
+        Page page = newRack("4 balls, any order");
+        for (int i = 0; i < 4; i++) {
+            tap(page, 0.2 + 0.2 * i, 0.3);
+        }
+        key(page, "Start this rack").click();
+        page.waitForURL("**/racks/*-*");
+        assertThat(page.getByText("4 balls left")).isVisible();
+        page.waitForCondition(() -> !(boolean) page.evaluate("Object.entries(localStorage)"
+                + ".some(([key, rack]) => key.startsWith('amber-rack ') && JSON.parse(rack).unsent.rack)"));
+        return page;
+    }
+
     /** A key whose work cannot be done yet is off: a press on it would be lost without a word. */
     @Test
     void aBreakCanBeMadeUpOnceTheGamesAreThere() {
@@ -118,14 +132,7 @@ class RackRunTest extends Journey {
 
     @Test
     void aShotWrittenWhileTheRackIsReadAgainStays() {
-        Page page = newRack("4 balls, any order");
-        for (int i = 0; i < 4; i++) {
-            tap(page, 0.2 + 0.2 * i, 0.3);
-        }
-        key(page, "Start this rack").click();
-        page.waitForURL("**/racks/*-*");
-        assertThat(page.getByText("4 balls left")).isVisible();
-        sentToTheServer(page);
+        Page page = fourBallsToPlay();
         String before = page.request()
                 .get(page.url().replace("/racks/", "/api/v1/racks/"))
                 .text();
@@ -156,24 +163,13 @@ class RackRunTest extends Journey {
 
     @Test
     void aNetworkThatComesBackIsNoticedWithoutAShot() {
-        Page page = newRack("4 balls, any order");
-        for (int i = 0; i < 4; i++) {
-            tap(page, 0.2 + 0.2 * i, 0.3);
-        }
-        key(page, "Start this rack").click();
-        page.waitForURL("**/racks/*-*");
-        sentToTheServer(page);
+        Page page = fourBallsToPlay();
         page.route("**/api/**", Route::abort);
         page.reload();
         assertThat(page.getByText("4 balls left")).isVisible();
         assertThat(page.getByText("The network is away")).isVisible();
         page.unroute("**/api/**");
         assertThat(page.getByText("The network is away")).hasCount(0);
-    }
-
-    private static void sentToTheServer(Page page) {
-        page.waitForCondition(() -> !(boolean) page.evaluate("Object.entries(localStorage)"
-                + ".some(([key, rack]) => key.startsWith('amber-rack ') && JSON.parse(rack).unsent.rack)"));
     }
 
     @Test
