@@ -68,11 +68,13 @@ interface AttemptRepository extends JpaRepository<AttemptEntity, UUID> {
     @Query("select max(a.sequence) from AttemptEntity a where a.sessionId = :sessionId")
     Optional<Long> greatestSequence(UUID sessionId);
 
-    /** Where a pattern's shot before this one left the cue ball, if that was seen. */
+    /** One student's shots of one try at a station, those of these numbers; undone ones left out. */
     @Query(
-            "select a from AttemptEntity a where a.sessionId = :sessionId and a.studentId = :studentId and a.tryId = :tryId and a.shot = :shot"
-                    + " and a.deleted = false")
-    List<AttemptEntity> ofTry(UUID sessionId, UUID studentId, UUID tryId, int shot);
+            "select a from AttemptEntity a where a.sessionId = :sessionId and a.studentId = :studentId and a.drillId = :drillId"
+                    + " and a.station = :station and a.tryId = :tryId and a.shot in :shots and a.deleted = false"
+                    + " order by a.sequence, a.deviceId, a.id")
+    List<AttemptEntity> ofTry(
+            UUID sessionId, UUID studentId, String drillId, int station, UUID tryId, List<Integer> shots);
 
     @Query("select a.playedAt from AttemptEntity a where a.sessionId = :sessionId and a.deleted = false")
     List<Instant> playedAt(UUID sessionId);

@@ -6,6 +6,7 @@ import amberrail.app.sessions.PracticeSession;
 import amberrail.app.sessions.PracticeSession.DrillVersion;
 import amberrail.app.sessions.SessionService;
 import amberrail.app.web.Conflict;
+import amberrail.core.attempt.PlayedAttempt;
 import amberrail.core.drill.Drill;
 import amberrail.core.problem.InvalidInputException;
 import jakarta.persistence.EntityManager;
@@ -14,8 +15,6 @@ import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.BiConsumer;
@@ -90,22 +89,72 @@ public class AttemptWriter {
             // Somebody else's: not even its contents are told.
             throw new Conflict("ID_IN_USE", "Another attempt has this id already.", null);
         } else if (body.revision() != row.revision + 1) {
-            return new Written(
-                    sameOrConflict(session, row, body), standings.afterWrite(session, drill, row, OptionalInt.of(0)));
+            return new Written(sameOrConflict(session, row, body), standings.at(session, drill, row));
         } else {
             AttemptRules.requireCallKept(row, body);
             AttemptRules.requireOwnOrRemark(who, row, body);
         }
-        Optional<StationPlayed> earlier = row.fresh ? Optional.empty() : Optional.of(StationPlayed.of(row));
-        int changes = store(who, session, drill, row, body) + 1;
-        StationPlayed place = StationPlayed.of(row);
-        Optional<StationPlayed> movedFrom = earlier.filter(before -> !before.equals(place));
-        movedFrom.ifPresent(events::publishEvent);
+        StandingView standing = row.fresh || isAt(row, body)
+                ? stayed(who, session, drill, row, body)
+                : moved(who, session, drill, row, body);
+        return new Written(judging.recordedNow(session.table(), row), standing);
+    }
+
+    /**
+     * A new attempt, or one that stays in its try. That its place changes is told first: whoever writes there at the same moment waits until this has
+     * ended, and then sees what it wrote.
+     */
+    private StandingView stayed(
+            SignedIn who, PracticeSession session, Drill drill, AttemptEntity row, AttemptBody body) {
+        StationPlayed place = new StationPlayed(
+                body.studentId(),
+                session.id(),
+                drill.id(),
+                session.drill(drill.id()).version(),
+                body.station());
         events.publishEvent(place);
-        return new Written(
-                judging.recordedNow(session.table(), row),
-                standings.afterWrite(
-                        session, drill, row, movedFrom.isPresent() ? OptionalInt.empty() : OptionalInt.of(changes)));
+        Standings.Before before = standings.beforeWrite(session, drill, place);
+        store(who, session, row, body);
+        Visit visit = standings.with(session, drill, before, row);
+        if (isPattern(drill, row)) {
+            arrivals.settle(session, drill, row, visit.beside(row.tryId, row.shot));
+        }
+        return standings.afterWrite(session, drill, row, before, visit);
+    }
+
+    /** One that comes to another station, try or shot: seldom, so that everything is asked for anew. */
+    private StandingView moved(
+            SignedIn who, PracticeSession session, Drill drill, AttemptEntity row, AttemptBody body) {
+        events.publishEvent(StationPlayed.of(row));
+        Drill drillBefore = judging.drill(row);
+        PlayedAttempt before = AttemptMapping.played(row);
+        store(who, session, row, body);
+        events.publishEvent(StationPlayed.of(row));
+        attempts.flush();
+        if (drillBefore.station(before.station()).shots().size() > 1) {
+            arrivals.settleFollowing(session, drillBefore, arrivals.beside(session.id(), before), row.id);
+        }
+        settleAsStored(session, drill, row);
+        attempts.flush();
+        return standings.at(session, drill, row);
+    }
+
+    private void settleAsStored(PracticeSession session, Drill drill, AttemptEntity row) {
+        if (isPattern(drill, row)) {
+            arrivals.settle(session, drill, row, arrivals.beside(session.id(), AttemptMapping.played(row)));
+        }
+    }
+
+    private static boolean isPattern(Drill drill, AttemptEntity row) {
+        return drill.station(row.station).shots().size() > 1;
+    }
+
+    private static boolean isAt(AttemptEntity row, AttemptBody body) {
+        return row.studentId.equals(body.studentId())
+                && row.drillId.equals(body.drillId())
+                && row.station == body.station()
+                && row.tryId.equals(body.tryId())
+                && row.shot == body.shot();
     }
 
     /** An attempt that nobody has written yet. */
@@ -148,7 +197,8 @@ public class AttemptWriter {
         rules.requireFits(session, drill, body);
         AttemptRules.requireFirst(body);
         AttemptEntity row = fresh(session.id(), one.id());
-        store(who, session, drill, row, body);
+        store(who, session, row, body);
+        settleAsStored(session, drill, row);
         return StationPlayed.of(row);
     }
 
@@ -166,8 +216,7 @@ public class AttemptWriter {
         return row;
     }
 
-    /** How many changes of the same place it told of already, of other shots. */
-    private int store(SignedIn who, PracticeSession session, Drill drill, AttemptEntity row, AttemptBody written) {
+    private void store(SignedIn who, PracticeSession session, AttemptEntity row, AttemptBody written) {
         AttemptBody body = datedByTheServer(session, row, written);
         AttemptMapping.copy(body, row);
         if (row.fresh) {
@@ -178,7 +227,6 @@ public class AttemptWriter {
         row.drillVersion = session.drill(body.drillId()).version();
         attempts.save(row);
         revisions.keep(who, row.id, body);
-        return arrivals.settle(session, drill, row);
     }
 
     /** A device's wrong clock is noted and not trusted; an edit that says the same time as before keeps the time that was believed. */

@@ -78,22 +78,53 @@ class PatternArrivals implements LaterWork {
     public record Rework(Instant workedOutAt, UUID becauseOf) {}
 
     /**
-     * Within the transaction of a write, with the row saved: this shot's line of arrival, and that of the one that follows in its try. That this shot's
-     * place has changed is told by whoever writes it.
+     * Within the transaction of a write: this shot's line of arrival, and that of the one that follows in its try. They are at the same place, of which
+     * whoever writes tells that it has changed.
      *
-     * @return how many shots that follow it told of
+     * @param beside with what was written
      */
-    int settle(PracticeSession session, Drill drill, AttemptEntity written) {
-        if (drill.station(written.station).shots().size() == 1) {
-            return 0;
+    void settle(PracticeSession session, Drill drill, AttemptEntity written, TryNeighbours beside) {
+        settle(session.table(), drill, written, beside.leftBefore(), Optional.empty());
+        settleFollowing(session, drill, beside, written.id);
+    }
+
+    /**
+     * That of the shots that follow one which has changed, or is not before them any more.
+     *
+     * @param beside  as it is now
+     * @param because that one
+     */
+    void settleFollowing(PracticeSession session, Drill drill, TryNeighbours beside, UUID because) {
+        for (UUID id : beside.following()) {
+            attempts.findById(id)
+                    .ifPresent(next -> settle(session.table(), drill, next, beside.leftHere(), Optional.of(because)));
         }
-        settle(session.table(), drill, written, Optional.empty());
-        List<AttemptEntity> following =
-                attempts.ofTry(written.sessionId, written.studentId, written.tryId, written.shot + 1).stream()
-                        .filter(next -> settle(session.table(), drill, next, Optional.of(written.id)))
-                        .toList();
-        following.forEach(next -> events.publishEvent(StationPlayed.of(next)));
-        return following.size();
+    }
+
+    /** As the database has it: what a shot's line of arrival and that of the next one hang on. */
+    TryNeighbours beside(UUID sessionId, PlayedAttempt played) {
+        int shot = played.shot();
+        List<AttemptEntity> ofTry = attempts.ofTry(
+                sessionId,
+                played.studentId(),
+                played.drillId(),
+                played.station(),
+                played.tryId(),
+                List.of(shot - 1, shot, shot + 1));
+        return new TryNeighbours(
+                cueLeftBy(ofTry, shot - 1),
+                cueLeftBy(ofTry, shot),
+                ofTry.stream()
+                        .filter(one -> one.shot == shot + 1)
+                        .map(next -> next.id)
+                        .toList());
+    }
+
+    private static Optional<Point> cueLeftBy(List<AttemptEntity> ofTry, int shot) {
+        return ofTry.stream()
+                .filter(one -> one.shot == shot && one.landingXMillimetres != null)
+                .map(one -> new Point(one.landingXMillimetres, one.landingYMillimetres))
+                .findFirst();
     }
 
     List<Rework> reworks(UUID attemptId) {
@@ -114,25 +145,27 @@ class PatternArrivals implements LaterWork {
             Drill drill = drills.version(row.drillId, row.drillVersion);
             TableSpec table = sessions.tableOf(row.sessionId);
             Optional<SetUp> from = transaction.execute(status -> from(table, drill, row));
-            from.ifPresent(one -> askFor(row.id, one, table, drill, Optional.empty()));
+            from.ifPresent(one -> askFor(row, one, table, drill, Optional.empty()));
         }
     }
 
     /**
-     * Whether it could be done at once.
+     * At once where it is known, else behind the commit.
      *
      * @param because the attempt before, where it is its change that makes this one be worked out again
      */
-    private boolean settle(TableSpec table, Drill drill, AttemptEntity row, Optional<UUID> because) {
-        Optional<SetUp> from = from(table, drill, row);
+    private void settle(
+            TableSpec table, Drill drill, AttemptEntity row, Optional<Point> leftBefore, Optional<UUID> because) {
+        Optional<SetUp> from = drill.station(row.station).goesOnAt(row.shot)
+                ? from(planned(table, drill, row), leftBefore)
+                : Optional.empty();
         Optional<Double> known = from.flatMap(this::arrivalIfKnown);
         if (from.isPresent() && known.isEmpty()) {
             row.arrivalPending = true;
-            afterCommit(() -> askFor(row.id, from.get(), table, drill, because));
-            return false;
+            afterCommit(() -> askFor(row, from.get(), table, drill, because));
+            return;
         }
         take(row, known.orElse(null), because);
-        return true;
     }
 
     private void take(AttemptEntity row, Double degrees, Optional<UUID> because) {
@@ -158,21 +191,22 @@ class PatternArrivals implements LaterWork {
 
     /** The set-up that it was played from, where that is not as planned. */
     private Optional<SetUp> from(TableSpec table, Drill drill, AttemptEntity row) {
-        if (!drill.station(row.station).goesOnAt(row.shot)) {
-            return Optional.empty();
-        }
-        SetUp planned = SetUp.of(drill, row.station, row.shot, row.mirrored, table);
-        return from(planned, row.sessionId, AttemptMapping.played(row));
+        return drill.station(row.station).goesOnAt(row.shot)
+                ? from(planned(table, drill, row), row.sessionId, AttemptMapping.played(row))
+                : Optional.empty();
+    }
+
+    private static SetUp planned(TableSpec table, Drill drill, AttemptEntity row) {
+        return SetUp.of(drill, row.station, row.shot, row.mirrored, table);
     }
 
     /** A pattern's shot from where the one before it in its try left the cue ball; empty where that is not known, or as planned. */
     Optional<SetUp> from(SetUp planned, UUID sessionId, PlayedAttempt shot) {
-        return attempts.ofTry(sessionId, shot.studentId(), shot.tryId(), shot.shot() - 1).stream()
-                .filter(before -> before.landingXMillimetres != null)
-                .findFirst()
-                .map(before ->
-                        setUps.playedFrom(planned, new Point(before.landingXMillimetres, before.landingYMillimetres)))
-                .filter(from -> !from.equals(planned));
+        return from(planned, beside(sessionId, shot).leftBefore());
+    }
+
+    private Optional<SetUp> from(SetUp planned, Optional<Point> leftBefore) {
+        return leftBefore.map(at -> setUps.playedFrom(planned, at)).filter(from -> !from.equals(planned));
     }
 
     private Optional<Double> arrivalIfKnown(SetUp from) {
@@ -183,19 +217,22 @@ class PatternArrivals implements LaterWork {
         return worked.arriving(setUps.drawn(from)).arrival().degrees();
     }
 
-    private void askFor(UUID id, SetUp from, TableSpec table, Drill drill, Optional<UUID> because) {
+    private void askFor(AttemptEntity asked, SetUp from, TableSpec table, Drill drill, Optional<UUID> because) {
+        UUID id = asked.id;
+        StationPlayed place = StationPlayed.of(asked);
         setUps.passing(from)
                 .thenAcceptAsync(
-                        worked -> transaction.executeWithoutResult(status -> attempts.findById(id)
-                                .filter(row -> row.arrivalPending)
-                                // Changed once more in the meantime, another answer is under way.
-                                .filter(row -> from(table, drill, row)
-                                        .filter(from::equals)
-                                        .isPresent())
-                                .ifPresent(row -> {
-                                    take(row, degrees(from, worked), because);
-                                    events.publishEvent(StationPlayed.of(row));
-                                })),
+                        worked -> transaction.executeWithoutResult(status -> {
+                            // First, as every write does it: nobody writes at this place until this has ended.
+                            events.publishEvent(place);
+                            attempts.findById(id)
+                                    .filter(row -> row.arrivalPending)
+                                    // Changed once more in the meantime, another answer is under way.
+                                    .filter(row -> from(table, drill, row)
+                                            .filter(from::equals)
+                                            .isPresent())
+                                    .ifPresent(row -> take(row, degrees(from, worked), because));
+                        }),
                         writer)
                 .exceptionally(failed -> {
                     // It stays open, without its error against the target, and the next start takes it up again.

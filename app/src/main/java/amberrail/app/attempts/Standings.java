@@ -16,7 +16,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.OptionalInt;
 import java.util.UUID;
 import java.util.function.Predicate;
 import org.springframework.stereotype.Component;
@@ -70,26 +69,35 @@ class Standings {
         return standings;
     }
 
+    /** A visit as it was before a write, and the number of changes that its student's attempts at the drill have with that write. */
+    record Before(KeptVisits.Place place, long changes, Visit visit) {}
+
     /**
-     * Within the transaction of a write, with its changes told: where the student of this attempt stands at its station and side.
-     *
-     * @param ownChanges how many changes this transaction has told of the student's attempts at the drill; empty where it told of other places too
+     * Within the transaction of a write, with its change of this place told and nothing else of it done: what its student has played there.
      */
-    StandingView afterWrite(PracticeSession session, Drill drill, AttemptEntity row, OptionalInt ownChanges) {
-        KeptVisits.Place place = place(session, row);
-        attempts.flush();
+    Before beforeWrite(PracticeSession session, Drill drill, StationPlayed written) {
+        KeptVisits.Place place =
+                new KeptVisits.Place(session.id(), written.studentId(), written.drillId(), written.station());
         // Asked for before the attempts: another station's that come in between are then found by the next number of
         // changes.
-        long changes = attempts.changes(session.id(), row.studentId, drill.id());
-        Visit visit = ownChanges.stream()
-                .boxed()
-                .flatMap(own -> kept.asOf(place, changes - own).stream())
-                .map(before -> with(session, drill, before, row))
-                .findFirst()
-                .orElseGet(() -> read(session, drill, place));
+        long changes = attempts.changes(session.id(), written.studentId(), drill.id());
+        return new Before(place, changes, kept.asOf(place, changes - 1).orElseGet(() -> read(session, drill, place)));
+    }
+
+    /** The visit with what was written. */
+    Visit with(PracticeSession session, Drill drill, Before before, AttemptEntity row) {
+        return row.deleted
+                ? before.visit().without(row.id)
+                : before.visit()
+                        .with(judged(session, drill, row.station, List.of(TriedShot.of(row)))
+                                .get(0));
+    }
+
+    /** Once it is done: where the student of the written attempt stands at its station and side. */
+    StandingView afterWrite(PracticeSession session, Drill drill, AttemptEntity row, Before before, Visit visit) {
         // Of a visit without shots nothing says what it came after.
         if (!visit.shots().isEmpty()) {
-            kept.keepAfterCommit(place, changes, visit);
+            kept.keepAfterCommit(before.place(), before.changes(), visit);
         }
         return side(session, row.studentId, drill, row.station, visit, row.mirrored);
     }
@@ -102,13 +110,6 @@ class Standings {
 
     private static KeptVisits.Place place(PracticeSession session, AttemptEntity row) {
         return new KeptVisits.Place(session.id(), row.studentId, row.drillId, row.station);
-    }
-
-    private Visit with(PracticeSession session, Drill drill, Visit before, AttemptEntity row) {
-        return row.deleted
-                ? before.without(row.id)
-                : before.with(judged(session, drill, row.station, List.of(TriedShot.of(row)))
-                        .get(0));
     }
 
     private Visit read(PracticeSession session, Drill drill, KeptVisits.Place place) {
@@ -153,7 +154,8 @@ class Standings {
                             one.mirrored(),
                             one.sequence(),
                             one.deviceId(),
-                            new Tries.PlayedOne(one.tryId(), one.shot(), Judge.judge(layout, one.toAttempt())));
+                            new Tries.PlayedOne(one.tryId(), one.shot(), Judge.judge(layout, one.toAttempt())),
+                            one.cueLeftAt());
                 })
                 .toList();
     }

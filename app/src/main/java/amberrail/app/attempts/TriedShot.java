@@ -57,9 +57,13 @@ record TriedShot(
                 -1);
     }
 
+    /** Where it left the cue ball (mm), if that was seen. */
+    Optional<Point> cueLeftAt() {
+        return Optional.ofNullable(landingXMillimetres).map(x -> new Point(x, landingYMillimetres));
+    }
+
     Attempt toAttempt() {
-        Optional<Landing> landing = Optional.ofNullable(landingXMillimetres)
-                .map(x -> new Landing(new Point(x, landingYMillimetres), placedBy, placingSdMillimetres));
+        Optional<Landing> landing = cueLeftAt().map(at -> new Landing(at, placedBy, placingSdMillimetres));
         return new Attempt(outcome, foul, inOff, landing, FactBody.toFacts(facts));
     }
 }

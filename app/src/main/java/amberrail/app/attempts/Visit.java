@@ -1,9 +1,11 @@
 package amberrail.app.attempts;
 
 import amberrail.core.attempt.Tries;
+import amberrail.core.geometry.Point;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 
 /**
@@ -13,8 +15,18 @@ import java.util.UUID;
  */
 record Visit(long cameAfter, List<JudgedShot> shots) {
 
-    /** A shot, judged once for every question about the visit. */
-    record JudgedShot(UUID id, boolean mirrored, long sequence, String deviceId, Tries.PlayedOne shot) {
+    /**
+     * A shot, judged once for every question about the visit.
+     *
+     * @param cueLeftAt where it left the cue ball (mm), if that was seen
+     */
+    record JudgedShot(
+            UUID id,
+            boolean mirrored,
+            long sequence,
+            String deviceId,
+            Tries.PlayedOne shot,
+            Optional<Point> cueLeftAt) {
         /** As the database has it: ids by their unsigned bytes, which is how their text sorts. */
         private static final Comparator<JudgedShot> ORDER = Comparator.comparingLong(JudgedShot::sequence)
                 .thenComparing(JudgedShot::deviceId)
@@ -35,6 +47,26 @@ record Visit(long cameAfter, List<JudgedShot> shots) {
     /** With a shot taken back. */
     Visit without(UUID id) {
         return new Visit(cameAfter, others(id));
+    }
+
+    /** About one shot of a try. */
+    TryNeighbours beside(UUID tryId, int shot) {
+        List<JudgedShot> ofTry =
+                shots.stream().filter(one -> one.shot().tryId().equals(tryId)).toList();
+        return new TryNeighbours(
+                cueLeftBy(ofTry, shot - 1),
+                cueLeftBy(ofTry, shot),
+                ofTry.stream()
+                        .filter(one -> one.shot().shot() == shot + 1)
+                        .map(JudgedShot::id)
+                        .toList());
+    }
+
+    private static Optional<Point> cueLeftBy(List<JudgedShot> ofTry, int shot) {
+        return ofTry.stream()
+                .filter(one -> one.shot().shot() == shot)
+                .flatMap(one -> one.cueLeftAt().stream())
+                .findFirst();
     }
 
     private List<JudgedShot> others(UUID id) {

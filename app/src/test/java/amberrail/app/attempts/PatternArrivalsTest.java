@@ -12,10 +12,26 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
 import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.function.Predicate;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
 
 /** A later shot of a pattern is read against the line on which it really arrives, and again when the shot before it is changed. */
 class PatternArrivalsTest extends AppTest {
@@ -24,6 +40,9 @@ class PatternArrivalsTest extends AppTest {
 
     /** The same shot three times, each set up anew. */
     private static final String NO_PATTERN = "three-answers";
+
+    @Autowired
+    JdbcTemplate database;
 
     private SignedIn student;
     private String session;
@@ -153,5 +172,136 @@ class PatternArrivalsTest extends AppTest {
         put(club.head(), body, "/api/v1/sessions/{s}/attempts/{id}", session, first);
         JsonNode next = tree(read(club.head(), "/api/v1/sessions/{s}/attempts/{id}/next-shot", session, first));
         assertThat(next.get("shot")).isEqualTo(planned);
+    }
+
+    /** Where the cue ball may come to rest in the two tests below: few places, for each is worked out. */
+    private static final List<double[]> PLACES =
+            List.of(new double[] {1200, 500}, new double[] {1290, 610}, new double[] {1120, 430});
+
+    private ObjectNode anywhere(Random random, UUID ofTry, int shot, int revision) {
+        double[] at = PLACES.get(random.nextInt(PLACES.size()));
+        ObjectNode body = json.valueToTree(Club.body(
+                revision,
+                shot,
+                PotOutcome.POTTED_CLEAN,
+                new AttemptBody.LandingBody(at[0], at[1], Landing.PlacedBy.TAP, 15)));
+        return body.put("shot", shot).put("tryId", ofTry.toString()).put("drillId", PATTERN);
+    }
+
+    /** The same shots as they ended, written once each and in their order: what their lines of arrival have to be. */
+    private Map<Integer, String> writtenInPeace(Collection<ObjectNode> ended) throws Exception {
+        String peace = beginSession(club.head(), student, PATTERN, NO_PATTERN);
+        List<ObjectNode> inOrder = ended.stream()
+                .filter(body -> !body.get("deleted").asBoolean())
+                .sorted(Comparator.comparingInt(body -> body.get("shot").asInt()))
+                .map(ObjectNode::deepCopy)
+                .toList();
+        for (ObjectNode body : inOrder) {
+            put(club.head(), body.put("revision", 0), "/api/v1/sessions/{s}/attempts/{id}", peace, UUID.randomUUID());
+        }
+        return settled(peace);
+    }
+
+    /** The lines of arrival (degrees; "as planned" where it is that) by the place in the order, once the worker has seen to them. */
+    private Map<Integer, String> settled(String where) throws Exception {
+        Instant limit = Instant.now().plus(AGES);
+        UUID asked = UUID.fromString(where);
+        while (database.queryForObject(
+                        "select count(*) from attempt where session_id = ? and arrival_pending", Integer.class, asked)
+                > 0) {
+            assertThat(Instant.now()).as("the worker").isBefore(limit);
+            Thread.sleep(20);
+        }
+        Map<Integer, String> lines = new HashMap<>();
+        database.query(
+                "select sequence, arrival_degrees from attempt where session_id = ? and not deleted",
+                row -> {
+                    Object degrees = row.getObject("arrival_degrees");
+                    lines.put(row.getInt("sequence"), degrees == null ? "as planned" : degrees.toString());
+                },
+                asked);
+        return lines;
+    }
+
+    /** Shots come late, are changed, taken back and given another number or another try. */
+    @ParameterizedTest
+    @ValueSource(longs = {51, 52, 53})
+    void whateverIsWrittenInWhateverOrderTheLinesAreThoseOfTheEnd(long seed) throws Exception {
+        Random random = new Random(seed);
+        List<UUID> tries = List.of(UUID.randomUUID(), UUID.randomUUID());
+        Map<UUID, ObjectNode> written = new LinkedHashMap<>();
+        for (int i = 0; i < 40; i++) {
+            List<UUID> known = new ArrayList<>(written.keySet());
+            UUID id = known.size() < 4 ? UUID.randomUUID() : known.get(random.nextInt(known.size()));
+            ObjectNode before = written.get(id);
+            UUID ofTry = tries.get(random.nextInt(2));
+            int shot = random.nextInt(3);
+            // A shot that another attempt stands at would make it a matter of who was first.
+            boolean free = written.entrySet().stream()
+                    .noneMatch(one -> !one.getKey().equals(id)
+                            && one.getValue().get("tryId").asText().equals(ofTry.toString())
+                            && one.getValue().get("shot").asInt() == shot);
+            if (!free) {
+                continue;
+            }
+            ObjectNode body = anywhere(
+                    random,
+                    ofTry,
+                    shot,
+                    before == null ? 0 : before.get("revision").asInt() + 1);
+            body.put("sequence", before == null ? i : before.get("sequence").asInt())
+                    .put("deleted", before != null && random.nextInt(4) == 0);
+            tree(put(club.head(), body, "/api/v1/sessions/{s}/attempts/{id}", session, id));
+            written.put(id, body);
+        }
+        assertThat(settled(session)).as("seed %s", seed).isEqualTo(writtenInPeace(written.values()));
+    }
+
+    @Test
+    void aShotGivenToAnotherTryIsNoLongerBeforeTheSecond() throws Exception {
+        UUID first = UUID.randomUUID();
+        UUID otherTry = UUID.randomUUID();
+        write(first, 0, 0, 1200, 500);
+        write(UUID.randomUUID(), 0, 1, 1300, 600);
+        String line = settled(session).get(1);
+        assertThat(line).isNotEqualTo("as planned");
+        ObjectNode moved = json.valueToTree(Club.body(
+                1, 0, PotOutcome.POTTED_CLEAN, new AttemptBody.LandingBody(1200, 500, Landing.PlacedBy.TAP, 15)));
+        moved.put("shot", 0).put("tryId", otherTry.toString());
+        put(club.head(), moved, "/api/v1/sessions/{s}/attempts/{id}", session, first);
+        assertThat(settled(session)).containsEntry(1, "as planned");
+        moved.put("tryId", tryId.toString()).put("revision", 2);
+        put(club.head(), moved, "/api/v1/sessions/{s}/attempts/{id}", session, first);
+        assertThat(settled(session)).containsEntry(1, line);
+    }
+
+    @Test
+    void twoShotsOfATryWrittenAtTheSameMomentKnowOfEachOther() throws Exception {
+        Random random = new Random(61);
+        ExecutorService devices = Executors.newFixedThreadPool(3);
+        try {
+            Map<UUID, ObjectNode> last = new LinkedHashMap<>();
+            for (int round = 0; round < 6; round++) {
+                UUID ofTry = UUID.randomUUID();
+                List<UUID> ids = List.of(UUID.randomUUID(), UUID.randomUUID(), UUID.randomUUID());
+                for (int revision = 0; revision < 3; revision++) {
+                    List<Callable<JsonNode>> writes = new ArrayList<>();
+                    for (int shot = 0; shot < 3; shot++) {
+                        UUID id = ids.get(shot);
+                        ObjectNode body =
+                                anywhere(random, ofTry, shot, revision).put("sequence", 3 * round + shot);
+                        last.put(id, body);
+                        writes.add(
+                                () -> tree(put(club.head(), body, "/api/v1/sessions/{s}/attempts/{id}", session, id)));
+                    }
+                    for (Future<JsonNode> one : devices.invokeAll(writes)) {
+                        one.get();
+                    }
+                }
+            }
+            assertThat(settled(session)).isEqualTo(writtenInPeace(last.values()));
+        } finally {
+            devices.shutdownNow();
+        }
     }
 }

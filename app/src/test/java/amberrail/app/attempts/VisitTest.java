@@ -9,6 +9,7 @@ import amberrail.core.drill.TryResult;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -18,7 +19,7 @@ class VisitTest {
     private static final Judgement MADE = new Judgement(TryResult.SUCCESS, List.of(), 1);
 
     private static JudgedShot shot(UUID id, long sequence, String device) {
-        return new JudgedShot(id, false, sequence, device, new Tries.PlayedOne(id, 0, MADE));
+        return new JudgedShot(id, false, sequence, device, new Tries.PlayedOne(id, 0, MADE), Optional.empty());
     }
 
     @Test
