@@ -19,6 +19,7 @@ public final class BareComparison {
     /** Alone: the extracted jar of ours and the bare one; nothing is written. */
     public static void main(String[] arguments) throws Exception {
         Path data = Files.createTempDirectory("bare-comparison");
+        RunningJar.train(Path.of(arguments[1]));
         try (RunningJar ours = RunningJar.start(
                 Path.of(arguments[0]), data, "--spring.profiles.active=demo", "--amber.demo-weeks=1")) {
             measure(ours, Path.of(arguments[1]), new Report());

@@ -60,14 +60,17 @@ final class RunningJar implements AutoCloseable {
         return new RunningJar(process, url, (System.nanoTime() - begun) / 1e9);
     }
 
-    /** Makes the class-data archive that {@link #start} uses, from a run that has answered a request. */
+    /**
+     * Makes the class-data archive that {@link #start} uses, as {@code ./amber} makes it: from the list of classes of a run that has answered a request.
+     */
     static void train(Path jar) throws IOException, InterruptedException {
         int port = freePort();
         Path data = Files.createTempDirectory("amber-bench");
+        Path classes = data.resolveSibling(data.getFileName() + ".classes");
         Process process = new ProcessBuilder(
                         "java",
                         "-XX:+UseSerialGC",
-                        "-XX:ArchiveClassesAtExit=" + archive(jar),
+                        "-XX:DumpLoadedClassList=" + classes,
                         "-jar",
                         jar.toString(),
                         "--server.port=" + port,
@@ -81,6 +84,19 @@ final class RunningJar implements AutoCloseable {
         }
         process.destroy();
         process.onExit().join();
+        new ProcessBuilder(
+                        "java",
+                        "-XX:+UseSerialGC",
+                        "-Xshare:dump",
+                        "-XX:SharedClassListFile=" + classes,
+                        "-XX:SharedArchiveFile=" + archive(jar),
+                        "-cp",
+                        jar.toString())
+                .redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                .start()
+                .waitFor();
+        Files.delete(classes);
     }
 
     String url() {
