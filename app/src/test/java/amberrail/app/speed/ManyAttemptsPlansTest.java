@@ -100,11 +100,24 @@ class ManyAttemptsPlansTest extends AppTest {
         record(session, UUID.randomUUID(), PATTERN, tryId, 0);
         record(session, second, PATTERN, tryId, 1);
         record(session, UUID.randomUUID(), Club.DRILL, UUID.randomUUID(), 0);
+        // Given to another try, its old and its new neighbours are looked for.
+        ObjectNode moved = json.valueToTree(Club.potted(1, 1700, 1000));
+        moved.put("drillId", PATTERN)
+                .put("tryId", UUID.randomUUID().toString())
+                .put("shot", 1)
+                .put("revision", 1);
+        put(club.head(), moved, "/api/v1/sessions/{s}/attempts/{a}", session, second)
+                .andExpect(status().isOk());
+        read(club.head(), "/api/v1/sessions/{s}/news?since={t}", session, "2026-01-01T00:00:00Z");
         List<String> reading = statements.taken().stream()
                 .filter(one -> one.startsWith("select") && one.contains("from attempt "))
                 .distinct()
                 .toList();
-        assertThat(reading).as("the questions of a recorded shot").hasSizeGreaterThan(2);
+        assertThat(reading)
+                .as("the shot itself, its visit, its try, and what is new in its session")
+                .anyMatch(one -> one.contains("try_id=?"))
+                .anyMatch(one -> one.contains("changed_at>=?"))
+                .hasSizeGreaterThan(3);
         for (String statement : reading) {
             assertThat(plan(statement))
                     .as(statement)
