@@ -26,8 +26,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** A stop in the middle of bringing the data up to date leaves them as they were; the next start goes through. */
 class SafeMigrationTest {
     private static final String SCRIPTS = SchemaVersions.SCRIPTS;
-    /** Every statement of every script is halted in {@code ./amber audit}; here every twentieth, from each schema another one. */
-    private static final int EVERY = Integer.getInteger("amber.haltEvery", 20);
+    /** Every statement of every script is halted in {@code ./amber audit}; here every fiftieth, from each schema another one. */
+    private static final int EVERY = Integer.getInteger("amber.haltEvery", 50);
 
     private static final int NEXT_SCHEMA_BEGINS_LATER = 7;
     /** Before it the first coach is found by the script. */
