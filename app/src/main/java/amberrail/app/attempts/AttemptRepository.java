@@ -69,12 +69,11 @@ interface AttemptRepository extends JpaRepository<AttemptEntity, UUID> {
     Optional<Long> greatestSequence(UUID sessionId);
 
     /** One student's shots of one try at a station, those of these numbers; undone ones left out. */
-    @Query(
-            "select a from AttemptEntity a where a.sessionId = :sessionId and a.studentId = :studentId and a.drillId = :drillId"
-                    + " and a.station = :station and a.tryId = :tryId and a.shot in :shots and a.deleted = false"
-                    + " order by a.sequence, a.deviceId, a.id")
-    List<AttemptEntity> ofTry(
-            UUID sessionId, UUID studentId, String drillId, int station, UUID tryId, List<Integer> shots);
+    @Query(TRIED
+            + "-1L) from AttemptEntity a where a.sessionId = :sessionId and a.studentId = :studentId and a.drillId = :drillId"
+            + " and a.station = :station and a.tryId = :tryId and a.shot in :shots and a.deleted = false"
+            + " order by a.sequence, a.deviceId, a.id")
+    List<TriedShot> ofTry(UUID sessionId, UUID studentId, String drillId, int station, UUID tryId, List<Integer> shots);
 
     @Query("select a.playedAt from AttemptEntity a where a.sessionId = :sessionId and a.deleted = false")
     List<Instant> playedAt(UUID sessionId);

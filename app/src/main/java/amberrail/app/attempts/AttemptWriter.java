@@ -94,9 +94,9 @@ public class AttemptWriter {
             AttemptRules.requireCallKept(row, body);
             AttemptRules.requireOwnOrRemark(who, row, body);
         }
-        StandingView standing = row.fresh || isAt(row, body)
-                ? stayed(who, session, drill, row, body)
-                : moved(who, session, drill, row, body);
+        StandingView standing = row.fresh || staysInItsTry(row, body)
+                ? writeInPlace(who, session, drill, row, body)
+                : writeMoved(who, session, drill, row, body);
         return new Written(judging.recordedNow(session.table(), row), standing);
     }
 
@@ -104,7 +104,7 @@ public class AttemptWriter {
      * A new attempt, or one that stays in its try. That its place changes is told first: whoever writes there at the same moment waits until this has
      * ended, and then sees what it wrote.
      */
-    private StandingView stayed(
+    private StandingView writeInPlace(
             SignedIn who, PracticeSession session, Drill drill, AttemptEntity row, AttemptBody body) {
         StationPlayed place = new StationPlayed(
                 body.studentId(),
@@ -116,14 +116,14 @@ public class AttemptWriter {
         Standings.Before before = standings.beforeWrite(session, drill, place);
         store(who, session, row, body);
         Visit visit = standings.with(session, drill, before, row);
-        if (isPattern(drill, row)) {
+        if (drill.station(row.station).hasSeveralShots()) {
             arrivals.settle(session, drill, row, visit.beside(row.tryId, row.shot));
         }
         return standings.afterWrite(session, drill, row, before, visit);
     }
 
     /** One that comes to another station, try or shot: seldom, so that everything is asked for anew. */
-    private StandingView moved(
+    private StandingView writeMoved(
             SignedIn who, PracticeSession session, Drill drill, AttemptEntity row, AttemptBody body) {
         events.publishEvent(StationPlayed.of(row));
         Drill drillBefore = judging.drill(row);
@@ -131,7 +131,7 @@ public class AttemptWriter {
         store(who, session, row, body);
         events.publishEvent(StationPlayed.of(row));
         attempts.flush();
-        if (drillBefore.station(before.station()).shots().size() > 1) {
+        if (drillBefore.station(before.station()).hasSeveralShots()) {
             arrivals.settleFollowing(session, drillBefore, arrivals.beside(session.id(), before), row.id);
         }
         settleAsStored(session, drill, row);
@@ -140,16 +140,12 @@ public class AttemptWriter {
     }
 
     private void settleAsStored(PracticeSession session, Drill drill, AttemptEntity row) {
-        if (isPattern(drill, row)) {
+        if (drill.station(row.station).hasSeveralShots()) {
             arrivals.settle(session, drill, row, arrivals.beside(session.id(), AttemptMapping.played(row)));
         }
     }
 
-    private static boolean isPattern(Drill drill, AttemptEntity row) {
-        return drill.station(row.station).shots().size() > 1;
-    }
-
-    private static boolean isAt(AttemptEntity row, AttemptBody body) {
+    private static boolean staysInItsTry(AttemptEntity row, AttemptBody body) {
         return row.studentId.equals(body.studentId())
                 && row.drillId.equals(body.drillId())
                 && row.station == body.station()

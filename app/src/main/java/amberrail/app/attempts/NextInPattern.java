@@ -4,7 +4,6 @@ import amberrail.app.sessions.PracticeSession;
 import amberrail.app.setups.SetUps;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.TryResult;
-import amberrail.core.geometry.Point;
 import amberrail.core.setup.SetUp;
 import java.util.Optional;
 import java.util.UUID;
@@ -42,15 +41,12 @@ public class NextInPattern {
             return Optional.empty();
         }
         SetUp planned = SetUp.of(drill, row.station, next, row.mirrored, session.table());
-        return Optional.of(landing(row)
+        return Optional.of(TriedShot.of(row)
+                .cueLeftAt()
                 .filter(at -> drill.station(row.station).goesOnAt(next))
                 .map(at -> setUps.playedFrom(planned, at))
                 .filter(from -> !from.equals(planned))
                 .map(from -> new NextSetUp(from, false))
                 .orElseGet(() -> new NextSetUp(planned, true)));
-    }
-
-    private static Optional<Point> landing(AttemptEntity row) {
-        return Optional.ofNullable(row.landingXMillimetres).map(x -> new Point(x, row.landingYMillimetres));
     }
 }

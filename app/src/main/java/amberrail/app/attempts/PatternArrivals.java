@@ -1,5 +1,6 @@
 package amberrail.app.attempts;
 
+import amberrail.app.attempts.TryNeighbours.TryShot;
 import amberrail.app.drills.DrillCatalogue;
 import amberrail.app.sessions.PracticeSession;
 import amberrail.app.sessions.SessionService;
@@ -104,27 +105,18 @@ class PatternArrivals implements LaterWork {
     /** As the database has it: what a shot's line of arrival and that of the next one hang on. */
     TryNeighbours beside(UUID sessionId, PlayedAttempt played) {
         int shot = played.shot();
-        List<AttemptEntity> ofTry = attempts.ofTry(
+        List<TriedShot> ofTry = attempts.ofTry(
                 sessionId,
                 played.studentId(),
                 played.drillId(),
                 played.station(),
                 played.tryId(),
                 List.of(shot - 1, shot, shot + 1));
-        return new TryNeighbours(
-                cueLeftBy(ofTry, shot - 1),
-                cueLeftBy(ofTry, shot),
+        return TryNeighbours.of(
                 ofTry.stream()
-                        .filter(one -> one.shot == shot + 1)
-                        .map(next -> next.id)
-                        .toList());
-    }
-
-    private static Optional<Point> cueLeftBy(List<AttemptEntity> ofTry, int shot) {
-        return ofTry.stream()
-                .filter(one -> one.shot == shot && one.landingXMillimetres != null)
-                .map(one -> new Point(one.landingXMillimetres, one.landingYMillimetres))
-                .findFirst();
+                        .map(one -> new TryShot(one.id(), one.shot(), one.cueLeftAt()))
+                        .toList(),
+                shot);
     }
 
     List<Rework> reworks(UUID attemptId) {

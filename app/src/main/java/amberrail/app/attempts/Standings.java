@@ -73,7 +73,7 @@ class Standings {
     record Before(KeptVisits.Place place, long changes, Visit visit) {}
 
     /**
-     * Within the transaction of a write, with its change of this place told and nothing else of it done: what its student has played there.
+     * Within the transaction of a write, with its change of this place told, once, and nothing else of it done: what its student has played there.
      */
     Before beforeWrite(PracticeSession session, Drill drill, StationPlayed written) {
         KeptVisits.Place place =

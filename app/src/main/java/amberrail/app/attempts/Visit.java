@@ -1,5 +1,6 @@
 package amberrail.app.attempts;
 
+import amberrail.app.attempts.TryNeighbours.TryShot;
 import amberrail.core.attempt.Tries;
 import amberrail.core.geometry.Point;
 import java.util.ArrayList;
@@ -49,24 +50,13 @@ record Visit(long cameAfter, List<JudgedShot> shots) {
         return new Visit(cameAfter, others(id));
     }
 
-    /** About one shot of a try. */
     TryNeighbours beside(UUID tryId, int shot) {
-        List<JudgedShot> ofTry =
-                shots.stream().filter(one -> one.shot().tryId().equals(tryId)).toList();
-        return new TryNeighbours(
-                cueLeftBy(ofTry, shot - 1),
-                cueLeftBy(ofTry, shot),
-                ofTry.stream()
-                        .filter(one -> one.shot().shot() == shot + 1)
-                        .map(JudgedShot::id)
-                        .toList());
-    }
-
-    private static Optional<Point> cueLeftBy(List<JudgedShot> ofTry, int shot) {
-        return ofTry.stream()
-                .filter(one -> one.shot().shot() == shot)
-                .flatMap(one -> one.cueLeftAt().stream())
-                .findFirst();
+        return TryNeighbours.of(
+                shots.stream()
+                        .filter(one -> one.shot().tryId().equals(tryId))
+                        .map(one -> new TryShot(one.id(), one.shot().shot(), one.cueLeftAt()))
+                        .toList(),
+                shot);
     }
 
     private List<JudgedShot> others(UUID id) {

@@ -226,7 +226,7 @@ class PatternArrivalsTest extends AppTest {
     /** Shots come late, are changed, taken back and given another number or another try. */
     @ParameterizedTest
     @ValueSource(longs = {51, 52, 53})
-    void whateverIsWrittenInWhateverOrderTheLinesAreThoseOfTheEnd(long seed) throws Exception {
+    void afterWhateverIsWrittenTheLinesAreThoseOfTheSameShotsInOrder(long seed) throws Exception {
         Random random = new Random(seed);
         List<UUID> tries = List.of(UUID.randomUUID(), UUID.randomUUID());
         Map<UUID, ObjectNode> written = new LinkedHashMap<>();
@@ -253,8 +253,10 @@ class PatternArrivalsTest extends AppTest {
                     .put("deleted", before != null && random.nextInt(4) == 0);
             tree(put(club.head(), body, "/api/v1/sessions/{s}/attempts/{id}", session, id));
             written.put(id, body);
+            assertThat(settled(session))
+                    .as("write %s of seed %s: %s", i, seed, body)
+                    .isEqualTo(writtenInPeace(written.values()));
         }
-        assertThat(settled(session)).as("seed %s", seed).isEqualTo(writtenInPeace(written.values()));
     }
 
     @Test

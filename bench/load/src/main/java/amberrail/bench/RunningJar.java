@@ -97,6 +97,10 @@ final class RunningJar implements AutoCloseable {
                 .start()
                 .waitFor();
         Files.delete(classes);
+        if (!Files.exists(archive(jar))) {
+            // Without it the comparison would not be fair, and nobody would see it.
+            throw new IllegalStateException("no class-data archive could be made of " + jar);
+        }
     }
 
     String url() {

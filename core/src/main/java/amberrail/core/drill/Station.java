@@ -25,6 +25,10 @@ public record Station(String name, List<Shot> shots, AdvancingRule rule, Optiona
         stepBack = stepBack == null ? Optional.empty() : stepBack;
     }
 
+    public boolean hasSeveralShots() {
+        return shots.size() > 1;
+    }
+
     /**
      * Whether a shot (from 0) is played from where the one before it left the cue ball. Where the ball that was potted lies there again, everything is
      * set up anew: three answers to one question, not a pattern.
