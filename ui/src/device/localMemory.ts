@@ -3,11 +3,18 @@
 const inThisWindow = new Map<string, string>()
 
 export function remembered(key: string): string | undefined {
+  // A full browser keeps the older value: what it refused since is newer.
+  if (inThisWindow.has(key)) return inThisWindow.get(key)
   try {
-    return localStorage.getItem(key) ?? inThisWindow.get(key)
+    return localStorage.getItem(key) ?? undefined
   } catch {
-    return inThisWindow.get(key)
+    return undefined
   }
+}
+
+/** Whether the browser refused the latest value of this name, so that it goes when the window is closed. */
+export function isOnlyInThisWindow(key: string): boolean {
+  return inThisWindow.has(key)
 }
 
 export function remember(key: string, value: string): void {

@@ -29,7 +29,7 @@ const words = useRackWords()
 const router = useRouter()
 const narrow = useNarrow(700)
 const rack = useRack(props.id)
-const { kept, state, view, counted, away, waiting } = rack
+const { kept, state, view, counted, away, onlyHere, waiting } = rack
 const drawing = useTableDrawing(computed(() => kept.value?.body.tableId))
 
 const planning = usePlanning(() => question.value)
@@ -194,6 +194,7 @@ async function again(): Promise<void> {
             <span class="quiet">{{ standing }}</span>
           </p>
           <p v-if="kept.refused" role="alert" class="problem">{{ kept.refused }}</p>
+          <p v-else-if="onlyHere" role="alert" class="problem">{{ t('racks.onlyHere') }}</p>
           <p v-else-if="away" role="status" class="bare quiet">{{ t('racks.waiting', { n: waiting }) }}</p>
         </header>
         <RackColumns>

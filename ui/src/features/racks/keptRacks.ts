@@ -1,6 +1,12 @@
 // Racks that are played on this device, kept here until the server has all of them: one key each, so that two windows do not write over each other.
 import type { RackBody, RackGame } from '@/api/types'
-import { forgetRemembered, remember, rememberedJson, rememberedKeys } from '@/device/localMemory'
+import {
+  forgetRemembered,
+  isOnlyInThisWindow,
+  remember,
+  rememberedJson,
+  rememberedKeys,
+} from '@/device/localMemory'
 import { useSignedIn } from '@/device/useSignedIn'
 import type { WrittenShot } from './rackState'
 
@@ -32,6 +38,11 @@ export function forgetRack(id: string): void {
 
 export function isUnsent({ unsent }: KeptRack): boolean {
   return unsent.rack || unsent.shots.length > 0
+}
+
+/** What waits of it goes when this window is closed: the browser refused to store it. */
+export function waitsOnlyHere(rack: KeptRack): boolean {
+  return isUnsent(rack) && isOnlyInThisWindow(prefix() + rack.id)
 }
 
 /** Racks of which something waits on this device. */

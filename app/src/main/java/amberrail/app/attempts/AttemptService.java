@@ -9,6 +9,7 @@ import amberrail.app.web.Missing;
 import amberrail.core.attempt.PlayedAttempt;
 import amberrail.core.drill.Drill;
 import amberrail.core.setup.SetUp;
+import amberrail.core.table.TableSpec;
 import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
@@ -77,13 +78,12 @@ public class AttemptService {
                         .toList());
     }
 
-    /** One student's attempts at a drill version over sessions on the same table, as they were played. */
-    public List<RecordedAttempt> ofDrill(List<PracticeSession> alike, UUID studentId, DrillVersion version) {
-        Set<UUID> ids = alike.stream().map(PracticeSession::id).collect(Collectors.toSet());
+    /** One student's attempts at a drill version over sessions on this one table, as they were played. */
+    public List<RecordedAttempt> ofDrill(TableSpec table, Set<UUID> sessionIds, UUID studentId, DrillVersion version) {
         return judging.recorded(
-                alike.get(0).table(),
+                table,
                 attempts.ofDrill(studentId, version.drillId(), version.version()).stream()
-                        .filter(row -> ids.contains(row.sessionId))
+                        .filter(row -> sessionIds.contains(row.sessionId))
                         .toList());
     }
 

@@ -94,25 +94,31 @@ public final class Findings {
      *
      * @param expected where its usual stroke lands in this student's hands; empty where nothing is known of that, and then no bias is spoken of
      * @param unlikely which of its clean landings lie so far off that the record may be wrong; empty where nothing is known of it
-     * @param isUsual  whether an attempt was meant to be that stroke
+     * @param clean    potted clean with the usual stroke: landings off a jaw follow another law
      */
     record Side(
             ShotLayout layout,
             List<RecordedAttempt> attempts,
             Optional<StrokeExpectation> expected,
             Optional<UnlikelyLandings> unlikely,
-            Predicate<RecordedAttempt> isUsual) {
-        /** Potted clean with the usual stroke: landings off a jaw follow another law. */
-        private List<RecordedAttempt> clean() {
-            return attempts.stream()
+            List<RecordedAttempt> clean) {
+        /** @param isUsual whether an attempt was meant to be that stroke */
+        static Side of(
+                ShotLayout layout,
+                List<RecordedAttempt> attempts,
+                Optional<StrokeExpectation> expected,
+                Optional<UnlikelyLandings> unlikely,
+                Predicate<RecordedAttempt> isUsual) {
+            List<RecordedAttempt> clean = attempts.stream()
                     .filter(one -> one.played().outcome() == PotOutcome.POTTED_CLEAN
                             && !one.played().seen().foul()
                             && isUsual.test(one))
                     .toList();
+            return new Side(layout, attempts, expected, unlikely, clean);
         }
 
         private List<ArrivalError> cleanErrors() {
-            return clean().stream().flatMap(one -> one.arrivalError().stream()).toList();
+            return clean.stream().flatMap(one -> one.arrivalError().stream()).toList();
         }
 
         private ArrivalError expectedError() {

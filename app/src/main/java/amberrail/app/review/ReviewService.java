@@ -117,7 +117,7 @@ public class ReviewService {
 
     /** One student's attempts at a drill over the sessions of some days; the newest of them says on which table and of which version. */
     ReviewView select(SignedIn who, UUID studentId, Selected selected, Asked asked) {
-        List<PracticeSession> days = lists.ofDrill(
+        List<SessionLists.DrillPlayed> days = lists.ofDrill(
                 who,
                 studentId,
                 selected.drillId(),
@@ -127,21 +127,21 @@ public class ReviewService {
         if (days.isEmpty()) {
             throw new Missing("session of this drill in these days");
         }
-        PracticeSession newest = days.get(0);
-        PracticeSession.DrillVersion version = newest.drill(selected.drillId());
-        List<PracticeSession> alike = days.stream()
-                .filter(one -> one.drill(selected.drillId()).equals(version)
-                        && one.table().equals(newest.table()))
+        SessionLists.DrillPlayed newest = days.get(0);
+        List<UUID> alike = days.stream()
+                .filter(one ->
+                        one.version().equals(newest.version()) && one.table().equals(newest.table()))
+                .map(SessionLists.DrillPlayed::sessionId)
                 .toList();
-        Drill drill = drills.version(version.drillId(), version.version());
-        List<RecordedAttempt> all = attempts.ofDrill(alike, studentId, version);
+        Drill drill = drills.version(selected.drillId(), newest.version().version());
+        List<RecordedAttempt> all = attempts.ofDrill(newest.table(), Set.copyOf(alike), studentId, newest.version());
         ReviewView.SelectionView selection = new ReviewView.SelectionView(
                 people.person(studentId).name(),
                 drill.title(),
                 newest.tableName(),
                 selected.from().orElse(null),
                 selected.to().orElse(null),
-                alike.stream().map(PracticeSession::id).toList(),
+                alike,
                 days.size() - alike.size());
         return reviewed(who, new About(null, selection, studentId), drill, newest.table(), all, asked, selected::holds);
     }
@@ -209,7 +209,7 @@ public class ReviewService {
     /** A later shot of a pattern is played from where the ball lay: the planned stroke says nothing of it. */
     private Findings.Side side(SignedIn who, UUID student, SetUp setUp, List<RecordedAttempt> attempts, int shot) {
         boolean asPlanned = shot == 0 && !attempts.isEmpty();
-        return new Findings.Side(
+        return Findings.Side.of(
                 setUps.layout(setUp),
                 attempts,
                 asPlanned ? expectations.of(who, student, setUp) : Optional.empty(),

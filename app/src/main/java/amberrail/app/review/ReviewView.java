@@ -11,6 +11,7 @@ import amberrail.app.sessions.SessionView;
 import amberrail.app.web.MayBeMissing;
 import amberrail.core.attempt.PotOutcome;
 import amberrail.core.drill.Explore;
+import amberrail.core.geometry.Point;
 import amberrail.core.recipe.PlannedStroke;
 import amberrail.core.setup.ExploreMap;
 import amberrail.core.setup.SetUp;
@@ -62,7 +63,9 @@ public record ReviewView(
     /** Rows that anybody reads; whole attempts are fifteen times the size of a mark. */
     static final int MOST_WHOLE = 200;
 
-    /** An attempt on the map; {@code landing} is left out where none was seen. */
+    private static final double HUNDREDTHS = 100;
+
+    /** An attempt on the map, to a hundredth of a millimetre; {@code landing} is left out where none was seen. */
     public record ReviewMarkView(
             UUID id,
             PotOutcome outcome,
@@ -73,7 +76,16 @@ public record ReviewView(
                     one.id(),
                     one.played().outcome(),
                     one.played().seen().foul(),
-                    one.landing().map(PointView::of).orElse(null));
+                    one.landing().map(ReviewMarkView::drawn).orElse(null));
+        }
+
+        /** Nobody can see more, and thousands of long figures are most of the answer. */
+        private static PointView drawn(Point place) {
+            return new PointView(hundredths(place.xMillimetres()), hundredths(place.yMillimetres()));
+        }
+
+        private static double hundredths(double millimetres) {
+            return Math.rint(millimetres * HUNDREDTHS) / HUNDREDTHS;
         }
     }
 

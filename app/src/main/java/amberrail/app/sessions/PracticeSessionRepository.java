@@ -21,7 +21,12 @@ interface PracticeSessionRepository extends JpaRepository<PracticeSessionEntity,
     @Query("select s.version from PracticeSessionEntity s where s.id = :id")
     Optional<Integer> versionOf(UUID id);
 
-    @Query("select s from PracticeSessionEntity s join s.studentIds student join s.drills d where student = :studentId"
-            + " and d.drillId = :drillId and s.startedAt >= :from and s.startedAt < :before order by s.startedAt desc")
-    List<PracticeSessionEntity> ofDrill(UUID studentId, String drillId, Instant from, Instant before, Limit limit);
+    /** What a review of hundreds of sessions asks of each, and no more. */
+    record OfDrill(UUID id, int drillVersion, String tableName, String tableNumbers) {}
+
+    @Query(
+            "select s.id, d.drillVersion, s.tableName, s.tableNumbers from PracticeSessionEntity s join s.studentIds student"
+                    + " join s.drills d where student = :studentId and d.drillId = :drillId and s.startedAt >= :from"
+                    + " and s.startedAt < :before order by s.startedAt desc")
+    List<OfDrill> ofDrill(UUID studentId, String drillId, Instant from, Instant before, Limit limit);
 }

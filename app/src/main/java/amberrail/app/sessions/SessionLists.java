@@ -1,9 +1,12 @@
 package amberrail.app.sessions;
 
+import amberrail.app.kit.TableNumbers;
 import amberrail.app.people.Access;
 import amberrail.app.people.SignedIn;
+import amberrail.app.sessions.PracticeSession.DrillVersion;
 import amberrail.app.sessions.SessionSearch.Place;
 import amberrail.app.web.Missing;
+import amberrail.core.table.TableSpec;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
@@ -28,6 +31,7 @@ public class SessionLists {
     private final LatestSessions latest;
     private final SessionSearch found;
     private final SessionMapping mapping;
+    private final TableNumbers numbers;
     private final Access access;
 
     SessionLists(
@@ -35,11 +39,13 @@ public class SessionLists {
             LatestSessions latest,
             SessionSearch found,
             SessionMapping mapping,
+            TableNumbers numbers,
             Access access) {
         this.sessions = sessions;
         this.latest = latest;
         this.found = found;
         this.mapping = mapping;
+        this.numbers = numbers;
         this.access = access;
     }
 
@@ -120,11 +126,13 @@ public class SessionLists {
                         : Optional.empty());
     }
 
+    /** A session in which a drill was played, and on which table. */
+    public record DrillPlayed(UUID sessionId, DrillVersion version, String tableName, TableSpec table) {}
+
     /** A student's sessions of a drill between two days, both included (UTC), newest first. */
-    public List<PracticeSession> ofDrill(
+    public List<DrillPlayed> ofDrill(
             SignedIn who, UUID studentId, String drillId, LocalDate from, LocalDate to, int most) {
         access.requireStudent(who, studentId);
-        Predicate<UUID> maySee = access.studentsSeenBy(who)::contains;
         return sessions
                 .ofDrill(
                         studentId,
@@ -133,7 +141,11 @@ public class SessionLists {
                         to.plusDays(1).atStartOfDay(ZoneOffset.UTC).toInstant(),
                         Limit.of(most))
                 .stream()
-                .map(entity -> mapping.of(entity, maySee))
+                .map(one -> new DrillPlayed(
+                        one.id(),
+                        new DrillVersion(drillId, one.drillVersion()),
+                        one.tableName(),
+                        numbers.read(one.tableNumbers())))
                 .toList();
     }
 }

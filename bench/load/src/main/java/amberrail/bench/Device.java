@@ -11,10 +11,12 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.time.Instant;
 import java.util.UUID;
+import java.util.concurrent.TimeUnit;
 
 /** A recording device without a screen. */
 final class Device {
     static final String PASSWORD = "lantern-street";
+    private static final int BUSY = 429;
 
     private final String url;
     private final CookieManager cookies = new CookieManager();
@@ -76,7 +78,23 @@ final class Device {
         put(session, id, sequence, 0, false, 400 + 2 * (sequence % 300), 250 + sequence % 170);
     }
 
+    /** Where the server says that it is still working that out, it is asked again when it says. */
+    JsonNode askUntilReady(String path) throws IOException, InterruptedException {
+        HttpResponse<String> response = answer("GET", path, null);
+        while (response.statusCode() == BUSY) {
+            TimeUnit.SECONDS.sleep(
+                    response.headers().firstValueAsLong("Retry-After").orElseThrow());
+            response = answer("GET", path, null);
+        }
+        return body("GET", path, response);
+    }
+
     JsonNode send(String method, String path, String body) throws IOException, InterruptedException {
+        return body(method, path, answer(method, path, body));
+    }
+
+    private HttpResponse<String> answer(String method, String path, String body)
+            throws IOException, InterruptedException {
         String token = cookies.getCookieStore().getCookies().stream()
                 .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
                 .map(HttpCookie::getValue)
@@ -89,7 +107,10 @@ final class Device {
                         method,
                         body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body))
                 .build();
-        HttpResponse<String> response = http.send(request, HttpResponse.BodyHandlers.ofString());
+        return http.send(request, HttpResponse.BodyHandlers.ofString());
+    }
+
+    private JsonNode body(String method, String path, HttpResponse<String> response) throws IOException {
         if (response.statusCode() >= 300) {
             throw new IllegalStateException(method + " " + path + ": " + response.statusCode() + " " + response.body());
         }

@@ -172,6 +172,29 @@ class RackRunTest extends Journey {
         assertThat(page.getByText("The network is away")).hasCount(0);
     }
 
+    /** A full browser keeps what it had before; the shots since are in the window, and nothing says that they are safe on the device. */
+    @Test
+    void aBrowserThatIsFullSaysSoAndLosesNoShot() {
+        Page page = fourBallsToPlay();
+        page.evaluate(
+                "void (Storage.prototype.setItem = () => { throw new DOMException('full', 'QuotaExceededError') })");
+        page.route("**/api/**", Route::abort);
+        tap(page, 0.45, 0.5);
+        tap(page, 0.5, 0.42);
+        assertThat(page.getByText("3 balls left")).isVisible();
+        assertThat(page.getByText("This browser cannot store what you record")).isVisible();
+        tap(page, 0.4, 0.45);
+        assertThat(page.getByText("2 balls left")).isVisible();
+        assertThat(page.getByText("Everything is saved on this device")).hasCount(0);
+        page.unroute("**/api/**");
+        page.evaluate("window.dispatchEvent(new Event('online'))");
+        assertThat(page.getByText("This browser cannot store what you record")).hasCount(0);
+        String stored = page.request()
+                .get(page.url().replace("/racks/", "/api/v1/racks/"))
+                .text();
+        assertThat(stored.split("\"outcome\":\"POTTED\"", -1)).hasSize(1 + 2);
+    }
+
     @Test
     void theEightTooEarlyLosesOnTheDeviceAsOnTheServer() {
         Page page = newRack("One to seven, then the eight");
