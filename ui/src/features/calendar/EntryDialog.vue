@@ -13,6 +13,7 @@ import NumberField from '@/shared/NumberField.vue'
 import SelectField from '@/shared/SelectField.vue'
 import TextField from '@/shared/TextField.vue'
 import { dateOf } from '@/shared/days'
+import { useClosing } from '@/shared/useClosing'
 import { type EntryKind, hourOf, MINUTES_PER_DAY } from './entryBody'
 
 /** One entry: to look at, to change, or a new one. */
@@ -33,6 +34,11 @@ const emit = defineEmits<{
 }>()
 const { t } = useI18n()
 const id = useId()
+const close = useClosing(
+  () => props.busy,
+  () => props.problem,
+  () => emit('close'),
+)
 const USUAL_MINUTES = 60
 const USUAL_AT = '18:00'
 const USUAL_WEEKS_ON = 70
@@ -105,7 +111,7 @@ function save(): void {
     :close-on-escape="!choosing"
     :header="heading"
     :style="{ width: 'min(560px, 94vw)' }"
-    @update:visible="emit('close')"
+    @update:visible="close"
   >
     <form class="entry" @submit.prevent="save">
       <p v-if="!mine" class="quiet">{{ t('calendar.theirs') }}</p>

@@ -2,21 +2,21 @@
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import { useI18n } from 'vue-i18n'
+import { useClosing } from '@/shared/useClosing'
 
 /** A form about one thing of the club's: save it, or put it away. */
-defineProps<{ title: string; busy: boolean; problem: string; mayGo?: boolean }>()
+const props = defineProps<{ title: string; busy: boolean; problem: string; mayGo?: boolean }>()
 const emit = defineEmits<{ save: []; close: []; away: [] }>()
 const { t } = useI18n()
+const close = useClosing(
+  () => props.busy,
+  () => props.problem,
+  () => emit('close'),
+)
 </script>
 
 <template>
-  <Dialog
-    visible
-    modal
-    :header="title"
-    :style="{ width: 'min(520px, 94vw)' }"
-    @update:visible="emit('close')"
-  >
+  <Dialog visible modal :header="title" :style="{ width: 'min(520px, 94vw)' }" @update:visible="close">
     <form class="form" @submit.prevent="emit('save')">
       <slot />
       <p v-if="problem" role="alert" class="problem wide">{{ problem }}</p>

@@ -31,6 +31,7 @@ import { useReading } from './useReading'
 import { useRecording } from './useRecording'
 import { useRecordingKeys } from './useRecordingKeys'
 import { useRoutine } from './useRoutine'
+import type { NoteDraft } from './useSessionNote'
 import { useWakeLock } from './useWakeLock'
 
 const props = defineProps<{ sessionId: string }>()
@@ -46,6 +47,7 @@ useWakeLock()
 const keyList = ref(false)
 const calling = ref(false)
 const inSession = ref(false)
+const noteDraft = ref<NoteDraft>()
 const noting = ref(false)
 const showsRoutine = ref(false)
 
@@ -245,6 +247,7 @@ async function play(studentId: string, drillId: string): Promise<void> {
           v-model:visible="inSession"
           v-model:by-turns="recording.byTurns.value"
           v-model:voice="voice"
+          v-model:draft="noteDraft"
           :detail="detail"
           :student-id="turn.studentId.value"
           :drill-id="turn.drillId.value"

@@ -11,12 +11,13 @@ import { useAction } from '@/shared/useAction'
 
 /** A student's own steps before each shot, and the clock between shots. */
 const props = defineProps<{ studentId: string; routine: Routine }>()
-const emit = defineEmits<{ kept: [routine: Routine] }>()
+const emit = defineEmits<{ kept: [routine: Routine]; working: [underWay: boolean, problem: string] }>()
 const { t } = useI18n()
 const steps = ref('')
 const seconds = ref(0)
 const said = ref('')
-const { problem, run } = useAction()
+const { busy, problem, run } = useAction()
+watch(busy, (underWay) => emit('working', underWay, problem.value), { flush: 'sync' })
 watch(
   () => props.routine,
   (routine) => {

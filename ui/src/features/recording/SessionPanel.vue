@@ -4,16 +4,18 @@ import Checkbox from 'primevue/checkbox'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import Select from 'primevue/select'
-import { computed, onMounted, ref, watch } from 'vue'
+import { computed, onMounted, reactive } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
 import type { Caution, Routine, SessionDetail } from '@/api/types'
 import CautionList from '@/shared/CautionList.vue'
 import { useAction } from '@/shared/useAction'
+import { useClosing } from '@/shared/useClosing'
 import { useLoad } from '@/shared/useLoad'
 import { useSignedIn } from '@/device/useSignedIn'
 import RoutineForm from './RoutineForm.vue'
+import { useSessionNote, type NoteDraft } from './useSessionNote'
 
 /** Who takes turns, what is played, pause, note, end: everything about the session that is not a shot. */
 const props = defineProps<{
@@ -24,6 +26,8 @@ const props = defineProps<{
 }>()
 const visible = defineModel<boolean>('visible', { required: true })
 const byTurns = defineModel<boolean>('byTurns', { required: true })
+/** A note that the server has not taken, and what it was written over: it is there when the panel is opened again. */
+const draft = defineModel<NoteDraft>('draft')
 const voice = defineModel<boolean>('voice', { required: true })
 const emit = defineEmits<{
   play: [studentId: string, drillId: string]
@@ -33,7 +37,8 @@ const emit = defineEmits<{
 const { t } = useI18n()
 const signedIn = useSignedIn()
 const router = useRouter()
-const { problem, run } = useAction()
+const { busy, problem, run } = useAction()
+const routineKept = reactive({ underWay: false, problem: '' })
 const session = computed(() => props.detail.session)
 const params = computed(() => ({ path: { id: session.value.id } }))
 
@@ -59,33 +64,40 @@ const cautions = computed<Caution[]>(() => [
   ]),
 ])
 
-const note = ref('')
-watch(
-  () => session.value.note,
-  (kept) => (note.value = kept),
-  { immediate: true },
+const close = useClosing(
+  () => busy.value || routineKept.underWay,
+  () => problem.value || routineKept.problem,
+  () => (visible.value = false),
 )
 
-async function act(call: Promise<unknown>): Promise<void> {
-  if (await run(() => call)) emit('changed')
+function putAway(): void {
+  keepIfNew()
+  close()
 }
+
+async function act(call: Promise<unknown>): Promise<boolean> {
+  const well = await run(() => call)
+  if (well) emit('changed')
+  return well
+}
+
+const {
+  note,
+  keep: keepNote,
+  keepIfNew,
+} = useSessionNote(
+  () => session.value.note,
+  draft,
+  (body) => act(answer(api.PUT('/api/v1/sessions/{id}/note', { params: params.value, body }))),
+)
 
 const addDrill = (drillId: string) =>
   act(answer(api.POST('/api/v1/sessions/{id}/drills', { params: params.value, body: { drillId } })))
 const addStudent = (studentId: string) =>
   act(answer(api.POST('/api/v1/sessions/{id}/students', { params: params.value, body: { studentId } })))
-const keepNote = () =>
-  act(
-    answer(
-      api.PUT('/api/v1/sessions/{id}/note', {
-        params: params.value,
-        body: { note: note.value, before: session.value.note },
-      }),
-    ),
-  )
 const pause = () => act(answer(api.POST('/api/v1/sessions/{id}/pause', { params: params.value })))
 const goOn = () => act(answer(api.POST('/api/v1/sessions/{id}/go-on', { params: params.value })))
-async function close(): Promise<void> {
+async function end(): Promise<void> {
   if (!(await run(() => answer(api.POST('/api/v1/sessions/{id}/close', { params: params.value }))))) return
   emit('changed')
   await router.push(`/table/${session.value.id}/end`)
@@ -95,11 +107,12 @@ const reopen = () => act(answer(api.POST('/api/v1/sessions/{id}/reopen', { param
 
 <template>
   <Dialog
-    v-model:visible="visible"
+    :visible="visible"
     modal
     dismissable-mask
     :header="t('recording.session.title')"
     :style="{ width: 'min(560px, 96vw)' }"
+    @update:visible="putAway"
   >
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
     <CautionList :cautions="cautions" />
@@ -159,7 +172,12 @@ const reopen = () => act(answer(api.POST('/api/v1/sessions/{id}/reopen', { param
       />
     </div>
     <label class="check"><Checkbox v-model="voice" binary /> {{ t('recording.session.voice') }}</label>
-    <RoutineForm :student-id="studentId" :routine="routine" @kept="(kept) => emit('routine', kept)" />
+    <RoutineForm
+      :student-id="studentId"
+      :routine="routine"
+      @kept="(kept) => emit('routine', kept)"
+      @working="(underWay, wrong) => Object.assign(routineKept, { underWay, problem: wrong })"
+    />
     <label>
       {{ t('recording.session.note') }}
       <Textarea v-model="note" fluid rows="3" maxlength="4000" @change="keepNote" />
@@ -168,7 +186,7 @@ const reopen = () => act(answer(api.POST('/api/v1/sessions/{id}/reopen', { param
       <template v-if="!session.closedAt">
         <Button v-if="session.paused" :label="t('recording.session.goOn')" @click="goOn" />
         <Button v-else :label="t('recording.session.pause')" severity="secondary" @click="pause" />
-        <Button :label="t('recording.close')" severity="secondary" @click="close" />
+        <Button :label="t('recording.close')" severity="secondary" @click="end" />
       </template>
       <Button v-else :label="t('recording.reopen')" @click="reopen" />
     </div>

@@ -13,14 +13,15 @@ const { t } = useI18n()
 const text = ref('')
 watch(visible, (open) => open && (text.value = props.note), { immediate: true })
 
+/** However it is put away: a finger beside it must not lose what was typed. */
 function keep(): void {
-  emit('keep', text.value)
+  if (text.value !== props.note) emit('keep', text.value)
   visible.value = false
 }
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal dismissable-mask :header="t('recording.noteTitle')">
+  <Dialog :visible="visible" modal dismissable-mask :header="t('recording.noteTitle')" @update:visible="keep">
     <form @submit.prevent="keep">
       <Textarea
         v-model="text"

@@ -6,8 +6,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import amberrail.e2e.pages.RecordingPage;
 import amberrail.e2e.support.Journey;
 import amberrail.e2e.support.People;
+import com.fasterxml.jackson.databind.ObjectMapper;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** Wrong sign-ins, an ended sign-in, a server that is away, a second browser: nothing is lost and each is told. */
@@ -61,6 +65,72 @@ class TroubleAtTheTableTest extends Journey {
         assertThat(table.marks()).hasCount(3);
         assertThat(table.sync()).hasText("Everything saved");
         assertThat(table.stored()).hasSize(3);
+    }
+
+    /** Put away at once it told nobody what came back: the page beneath went on as if there were no pause until it looked for news. */
+    @Test
+    void thePanelOfTheSessionClosesOnceItsAnswerIsThere() {
+        Page page = atTheTableWithoutNews("Odo Brandt");
+        List<Route> held = new ArrayList<>();
+        page.route("**/pause", held::add);
+        page.keyboard().press("b");
+        press(page, "Pause");
+        page.keyboard().press("Escape");
+        page.waitForCondition(() -> !held.isEmpty());
+        assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
+        held.get(0).resume();
+        assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
+        assertThat(page.getByText("Paused.")).isVisible();
+    }
+
+    @Test
+    void aNoteIsKeptWhenThePanelIsPutAwayAndStaysWhereItCannotBe() throws Exception {
+        Page page = atTheTableWithoutNews("Sabela Quint");
+        String typed = "The tip again: shape it before the next lesson.";
+        page.route("**/note", Route::abort);
+        page.keyboard().press("b");
+        page.getByLabel("Notes on the session").fill(typed);
+        page.keyboard().press("Escape");
+        assertThat(page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.ALERT)).isVisible();
+        // Whoever has read that goes on recording; the note is still there.
+        page.keyboard().press("Escape");
+        assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
+        page.keyboard().press("b");
+        assertThat(page.getByLabel("Notes on the session")).hasValue(typed);
+        page.unroute("**/note");
+        page.keyboard().press("Escape");
+        assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
+        String session = page.request()
+                .get(page.url().replace("/table/", "/api/v1/sessions/"))
+                .text();
+        assertThat(new ObjectMapper().readTree(session).at("/session/note").asText())
+                .isEqualTo(typed);
+    }
+
+    @Test
+    void aNoteOnAShotIsKeptWhenAFingerLandsBesideIt() throws Exception {
+        Page page = signedIn("iris", 1280, 800);
+        RecordingPage table = RecordingPage.start(page, "Wren Castellane");
+        table.tap(RING_X, RING_Y);
+        assertThat(table.sync()).hasText("Everything saved");
+        page.locator("main").press("/");
+        page.getByLabel("Note on this attempt").last().fill("Stood up early.");
+        page.waitForResponse(
+                answer ->
+                        answer.request().method().equals("PUT") && answer.url().contains("/attempts/"),
+                () -> page.mouse().click(8, 8));
+        assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
+        assertThat(table.stored().get(0).at("/attempt/note").asText()).isEqualTo("Stood up early.");
+    }
+
+    /** A page that hears nothing from the server but answers to what it asks for itself. */
+    private Page atTheTableWithoutNews(String student) {
+        Page page = browser.open(server, 1280, 800);
+        page.addInitScript("{ const real = window.setInterval; window.setInterval = (work, every, ...rest) =>"
+                + " real(work, every >= 5000 ? 1e9 : every, ...rest) }");
+        People.signIn(page, "iris");
+        RecordingPage.start(page, student);
+        return page;
     }
 
     @Test
