@@ -1,6 +1,12 @@
 // Small things that a device remembers. A browser may refuse (private window, full, switched off): then this window remembers them, and nothing throws.
 
+import { ref } from 'vue'
+
 const inThisWindow = new Map<string, string>()
+
+/** Raised with every change, in this window or another: whoever shows what is remembered looks again. */
+const changes = ref(0)
+window.addEventListener('storage', () => (changes.value += 1))
 
 export function remembered(key: string): string | undefined {
   // A full browser keeps the older value: what it refused since is newer.
@@ -24,6 +30,7 @@ export function remember(key: string, value: string): void {
   } catch {
     inThisWindow.set(key, value)
   }
+  changes.value += 1
 }
 
 export function forgetRemembered(key: string): void {
@@ -33,10 +40,12 @@ export function forgetRemembered(key: string): void {
   } catch {
     // A browser that refuses to be asked has kept nothing either.
   }
+  changes.value += 1
 }
 
 /** Everything that this application remembers under names that begin so. */
 export function rememberedKeys(prefix: string): string[] {
+  void changes.value
   try {
     return [...new Set([...Object.keys(localStorage), ...inThisWindow.keys()])].filter((key) =>
       key.startsWith(prefix),

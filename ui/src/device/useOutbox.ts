@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, watch } from 'vue'
 import type { Attempt, AttemptBody } from '@/api/types'
+import { askBeforeLeaving } from './askBeforeLeaving'
 import { OutboxQueue } from './outboxQueue'
 import { OutboxSender, type OutboxListener } from './outboxSender'
 import type { OutboxItem } from './outboxStorage'
@@ -22,9 +23,7 @@ export const useOutbox = defineStore('outbox', () => {
     { immediate: true },
   )
   window.addEventListener('online', () => sender.retrySoon(0))
-  window.addEventListener('beforeunload', (leaving) => {
-    if (queue.onlyHere.value) leaving.preventDefault()
-  })
+  askBeforeLeaving(() => queue.onlyHere.value > 0)
   hearWindows((news) => {
     if (news.accountId !== queue.accountId.value) return
     // Another window got through, so the server is there.

@@ -8,6 +8,7 @@ import StudentPicker from './StudentPicker.vue'
 import { useHand } from './useHand'
 import { useNarrow } from './useNarrow'
 import { useSignedIn } from '@/device/useSignedIn'
+import { waitingBesideAttempts } from '@/device/waitingBesideAttempts'
 
 const { t } = useI18n()
 const route = useRoute()
@@ -56,10 +57,12 @@ const steps = computed(() => [
 const firstName = computed(() => signedIn.me?.person.name.split(' ')[0] ?? '')
 
 const sync = computed(() => {
+  const waiting = outbox.waiting + waitingBesideAttempts.value.waiting
+  const onlyHere = outbox.onlyHere + waitingBesideAttempts.value.onlyHere
   if (outbox.parkedCount) return t('rail.parked', { n: outbox.parkedCount })
-  if (outbox.onlyHere) return t('rail.onlyHere', { n: outbox.onlyHere })
-  if (outbox.unreachable) return t('rail.offline', { n: outbox.waiting })
-  if (outbox.waiting) return t('rail.waiting', { n: outbox.waiting })
+  if (onlyHere) return t('rail.onlyHere', { n: onlyHere })
+  if (outbox.unreachable) return t('rail.offline', { n: waiting })
+  if (waiting) return t('rail.waiting', { n: waiting })
   return outbox.looked ? t('rail.saved') : t('rail.looking')
 })
 

@@ -14,7 +14,7 @@ import CueDialog from './CueDialog.vue'
 import CueLine from './CueLine.vue'
 import NewTableDialog from './NewTableDialog.vue'
 import { useUnits } from '@/shared/units'
-import { waitingChecks } from './pendingReadings'
+import { waitingChecks } from '@/device/pendingReadings'
 import { useKitWords } from './useKitWords'
 
 /** What the club plays on: tables with what is known of them, cues and balls. */
@@ -48,7 +48,6 @@ const away = computed(() => [
     .map(({ id, name }) => ({ id, name, sort: 'ball-sets' as const })),
 ])
 
-const waiting = waitingChecks()
 const cue = ref<CueRow | 'new'>()
 const balls = ref<BallsRow | 'new'>()
 const newTable = ref(false)
@@ -94,7 +93,7 @@ function known({ source, since, clothName }: (typeof tables.value)[number]): str
     <h1>{{ t('kit.title') }}</h1>
     <PageState :busy="busy" :problem="problem" :ready="data !== undefined" @retry="reload">
       <p>{{ lead }}</p>
-      <p v-for="one in waiting" :key="one.checkId" role="status" class="bare">
+      <p v-for="one in waitingChecks" :key="one.checkId" role="status" class="bare">
         <RouterLink :to="`/kit/checks/${one.checkId}`">{{
           t('kit.waiting', { n: one.tries }, one.tries)
         }}</RouterLink>

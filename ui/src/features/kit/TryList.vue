@@ -3,7 +3,7 @@ import Button from 'primevue/button'
 import { useI18n } from 'vue-i18n'
 import type { KitReading, ReadingBody } from '@/api/types'
 import { useUnits } from '@/shared/units'
-import type { Pending } from './pendingReadings'
+import type { Pending } from '@/device/pendingReadings'
 import { useTypedLengths } from './typedLengths'
 
 /** What has been written down, newest first; what does not go with the others is asked about. */

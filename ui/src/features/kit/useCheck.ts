@@ -3,7 +3,7 @@ import { onMounted, onUnmounted, ref, shallowRef } from 'vue'
 import { answer, api } from '@/api/client'
 import { sentence, Unreachable } from '@/api/problem'
 import type { KitCheck } from '@/api/types'
-import { keepView, keptView } from './pendingReadings'
+import { keepView, keptView } from '@/device/pendingReadings'
 import { useReadingQueue } from './useReadingQueue'
 
 const LOOK_AGAIN_MILLISECONDS = 8000

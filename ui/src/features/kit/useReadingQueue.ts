@@ -1,13 +1,13 @@
 // Readings on their way to the server: kept on the device first, sent one after the other when the network is there.
-import { ref, type Ref } from 'vue'
+import { computed, type Ref } from 'vue'
 import { answer, api } from '@/api/client'
 import { isPassing, sentence } from '@/api/problem'
 import type { KitCheck, ReadingBody } from '@/api/types'
 import { newId } from '@/device/ids'
-import { forgetPending, keepPending, pendingOf, type Pending } from './pendingReadings'
+import { forgetPending, keepPending, pendingOf, type Pending } from '@/device/pendingReadings'
 
 export function useReadingQueue(checkId: string, away: Ref<boolean>, show: (now: KitCheck) => void) {
-  const pending = ref<Pending[]>(pendingOf(checkId))
+  const pending = computed(() => pendingOf(checkId))
   let sending = false
 
   /** Oldest first; what is refused stays with its sentence, and the others go on. */
@@ -15,12 +15,8 @@ export function useReadingQueue(checkId: string, away: Ref<boolean>, show: (now:
     if (sending) return
     sending = true
     try {
-      for (const one of pendingOf(checkId).filter(({ refused }) => !refused)) {
-        await sendOne(one)
-        if (away.value) break
-      }
+      for (let one = nextOf(checkId); one; one = away.value ? undefined : nextOf(checkId)) await sendOne(one)
     } finally {
-      pending.value = pendingOf(checkId)
       sending = false
     }
   }
@@ -33,16 +29,15 @@ export function useReadingQueue(checkId: string, away: Ref<boolean>, show: (now:
           api.PUT('/api/v1/kit/checks/{id}/readings/{readingId}', { params: { path }, body: one.body }),
         ),
       )
-      forgetPending(checkId, one.id)
+      if (isAsSent(checkId, one)) forgetPending(checkId, one.id)
     } catch (error) {
       away.value = isPassing(error)
-      if (!away.value) keepPending(checkId, { ...one, refused: sentence(error) })
+      if (!away.value && isAsSent(checkId, one)) keepPending(checkId, { ...one, refused: sentence(error) })
     }
   }
 
   async function write(body: ReadingBody, id = newId()): Promise<void> {
     keepPending(checkId, { id, body })
-    pending.value = pendingOf(checkId)
     await send()
   }
 
@@ -54,7 +49,6 @@ export function useReadingQueue(checkId: string, away: Ref<boolean>, show: (now:
 
   function drop(id: string): void {
     forgetPending(checkId, id)
-    pending.value = pendingOf(checkId)
   }
 
   return {
@@ -63,6 +57,16 @@ export function useReadingQueue(checkId: string, away: Ref<boolean>, show: (now:
     write,
     again,
     drop,
-    waits: () => pendingOf(checkId).some(({ refused }) => !refused),
+    waits: () => nextOf(checkId) !== undefined,
   }
+}
+
+function nextOf(checkId: string): Pending | undefined {
+  return pendingOf(checkId).find(({ refused }) => !refused)
+}
+
+/** Not so where it was changed or taken out while it was on its way: the answer, or the refusal, is not about what is kept now. */
+function isAsSent(checkId: string, sent: Pending): boolean {
+  const now = pendingOf(checkId).find(({ id }) => id === sent.id)
+  return JSON.stringify(now?.body) === JSON.stringify(sent.body)
 }

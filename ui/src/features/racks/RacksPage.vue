@@ -13,7 +13,7 @@ import { percent, useUnits } from '@/shared/units'
 import { useAboutStudent } from '@/shared/useAboutStudent'
 import { useAction } from '@/shared/useAction'
 import { useLoad } from '@/shared/useLoad'
-import { waitingRacks } from './keptRacks'
+import { waitingRacks } from '@/device/keptRacks'
 import RackFileIn from './RackFileIn.vue'
 import RackReviewPart from './RackReviewPart.vue'
 import { useRackHeadline } from './useRackHeadline'
@@ -50,7 +50,6 @@ const rows = computed(() => [...(list.data.value ?? []), ...more.value])
 const games = computed(() =>
   [...new Set(rows.value.map((row) => row.game))].map((id) => ({ id, name: words.game(id) })),
 )
-const waiting = ref(waitingRacks())
 const sentence = computed(() => {
   const found = headline.headline.value
   if (!found?.stands) return t('racks.review.noHeadline')
@@ -103,7 +102,7 @@ async function readFile(content: object): Promise<{ sentence: string; refused: s
           t('racks.begin')
         }}</RouterLink>
       </p>
-      <p v-for="one in waiting" :key="one.id" role="status" class="bare">
+      <p v-for="one in waitingRacks" :key="one.id" role="status" class="bare">
         <RouterLink :to="`/racks/${one.id}`">{{
           t('racks.waitingOne', { game: words.game(one.body.layout.game) })
         }}</RouterLink>

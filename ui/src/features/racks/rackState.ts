@@ -1,12 +1,8 @@
 // How a rack stands after the shots that were written down, worked out on the device so that recording goes on away from the network. The same rules as the
 // server's (Aftermath in core), which decides: what it has answered takes the place of this.
 import type { LaidBall, Point, RackBody, RackEnd, RackGame, RackShotBody, RackView } from '@/api/types'
+import type { WrittenShot } from '@/device/keptRacks'
 import { firstStage, isLast, onBalls, stageAfter, stageOf } from './rackRules'
-
-export interface WrittenShot {
-  id: string
-  body: RackShotBody
-}
 
 export interface RackState {
   balls: LaidBall[]

@@ -1,6 +1,6 @@
 // A rack as the server tells it, as it is kept on a device.
 import type { RackView } from '@/api/types'
-import type { KeptRack } from './keptRacks'
+import type { KeptRack } from '@/device/keptRacks'
 
 export function toKeep(view: RackView): KeptRack {
   const { row, game, rules, layout, plan, note, shots } = view

@@ -2,7 +2,7 @@
 import { answer, api } from '@/api/client'
 import { isPassing, sentence } from '@/api/problem'
 import type { RackView } from '@/api/types'
-import { keepRack, keptRack, withoutRefusal, type KeptRack } from './keptRacks'
+import { keepRack, keptRack, withoutRefusal, type KeptRack } from '@/device/keptRacks'
 
 export type Sent = { state: 'SENT' | 'AWAY' | 'REFUSED'; view?: RackView }
 

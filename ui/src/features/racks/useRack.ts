@@ -1,8 +1,8 @@
 // One rack at the table: its shots written one after the other, the last one taken back.
-import { computed, onBeforeUnmount } from 'vue'
+import { computed } from 'vue'
 import type { RackShotBody } from '@/api/types'
 import { newId } from '@/device/ids'
-import { isUnsent, waitsOnlyHere } from './keptRacks'
+import { isUnsent, waitsOnlyHere } from '@/device/keptRacks'
 import { rackState, toldState } from './rackState'
 import { useRackOnDevice } from './useRackOnDevice'
 
@@ -20,7 +20,6 @@ export function useRack(id: string) {
   )
 
   const onlyHere = computed(() => kept.value !== undefined && waitsOnlyHere(kept.value))
-  askBeforeLeaving(() => onlyHere.value)
 
   function record(shot: Omit<RackShotBody, 'number' | 'withdrawn'>): void {
     const body: RackShotBody = { ...shot, number: counted.value.length + 1, withdrawn: false }
@@ -46,13 +45,4 @@ export function useRack(id: string) {
   }
 
   return { kept, view, state, counted, away, onlyHere, waiting, problem, load, record, undo }
-}
-
-/** Of whoever closes the window while what it holds would be lost. */
-function askBeforeLeaving(wouldLose: () => boolean): void {
-  const ask = (leaving: BeforeUnloadEvent) => {
-    if (wouldLose()) leaving.preventDefault()
-  }
-  window.addEventListener('beforeunload', ask)
-  onBeforeUnmount(() => window.removeEventListener('beforeunload', ask))
 }

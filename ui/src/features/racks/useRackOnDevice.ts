@@ -3,7 +3,7 @@ import { onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { answer, api } from '@/api/client'
 import { isPassing, sentence } from '@/api/problem'
 import type { RackView } from '@/api/types'
-import { isUnsent, keepRack, keptRack, withoutRefusal, type KeptRack } from './keptRacks'
+import { isUnsent, keepRack, keptRack, withoutRefusal, type KeptRack } from '@/device/keptRacks'
 import { toKeep } from './rackView'
 import { sendRack } from './sendRack'
 

@@ -1,7 +1,7 @@
 // The shot that comes next at the table: ball and pocket as planned or as tapped, where the cue ball is played from, and what else happened to balls.
 import { computed, type ComputedRef } from 'vue'
 import type { Point, RackOutcome, RackPocket, RackShotBody, RackStep } from '@/api/types'
-import type { KeptRack } from './keptRacks'
+import type { KeptRack } from '@/device/keptRacks'
 import { onBalls } from './rackRules'
 import type { RackState } from './rackState'
 import { useByHand } from './useByHand'

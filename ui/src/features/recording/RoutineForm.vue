@@ -3,21 +3,21 @@ import Textarea from 'primevue/textarea'
 import Button from 'primevue/button'
 import { ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { answer, api } from '@/api/client'
 import type { Routine } from '@/api/types'
 import { linesOf } from '@/shared/linesOf'
 import NumberField from '@/shared/NumberField.vue'
-import { useAction } from '@/shared/useAction'
 
 /** A student's own steps before each shot, and the clock between shots. */
-const props = defineProps<{ studentId: string; routine: Routine }>()
-const emit = defineEmits<{ kept: [routine: Routine]; working: [underWay: boolean, problem: string] }>()
+const props = defineProps<{
+  routine: Routine
+  /** Says whether the server took it; else why not is the problem. */
+  save: (routine: Routine) => Promise<boolean>
+  problem: string
+}>()
 const { t } = useI18n()
 const steps = ref('')
 const seconds = ref(0)
-const said = ref('')
-const { busy, problem, run } = useAction()
-watch(busy, (underWay) => emit('working', underWay, problem.value), { flush: 'sync' })
+const kept = ref<boolean>()
 watch(
   () => props.routine,
   (routine) => {
@@ -28,15 +28,7 @@ watch(
 )
 
 async function keep(): Promise<void> {
-  const body = {
-    steps: linesOf(steps.value),
-    clockSeconds: Math.round(seconds.value),
-  }
-  const params = { path: { id: props.studentId } }
-  await run(async () =>
-    emit('kept', await answer(api.PUT('/api/v1/students/{id}/routine', { params, body }))),
-  )
-  said.value = problem.value || t('settings.saved')
+  kept.value = await props.save({ steps: linesOf(steps.value), clockSeconds: Math.round(seconds.value) })
 }
 </script>
 
@@ -56,7 +48,9 @@ async function keep(): Promise<void> {
         :digits="0"
       />
       <Button type="submit" severity="secondary" :label="t('settings.keep')" />
-      <span role="status" class="quiet"> {{ said }}</span>
+      <span role="status" class="quiet">
+        {{ kept === undefined ? '' : kept ? t('settings.saved') : problem }}</span
+      >
     </form>
   </details>
 </template>

@@ -4,7 +4,7 @@ import Checkbox from 'primevue/checkbox'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import Select from 'primevue/select'
-import { computed, onMounted, reactive } from 'vue'
+import { computed, onMounted } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
@@ -38,7 +38,6 @@ const { t } = useI18n()
 const signedIn = useSignedIn()
 const router = useRouter()
 const { busy, problem, run } = useAction()
-const routineKept = reactive({ underWay: false, problem: '' })
 const session = computed(() => props.detail.session)
 const params = computed(() => ({ path: { id: session.value.id } }))
 
@@ -64,11 +63,7 @@ const cautions = computed<Caution[]>(() => [
   ]),
 ])
 
-const close = useClosing(
-  () => busy.value || routineKept.underWay,
-  () => problem.value || routineKept.problem,
-  () => (visible.value = false),
-)
+const close = useClosing(busy, problem, () => (visible.value = false))
 
 function putAway(): void {
   keepIfNew()
@@ -81,14 +76,11 @@ async function act(call: Promise<unknown>): Promise<boolean> {
   return well
 }
 
-const {
-  note,
-  keep: keepNote,
-  keepIfNew,
-} = useSessionNote(
+const { note, keepIfNew } = useSessionNote(
   () => session.value.note,
   draft,
-  (body) => act(answer(api.PUT('/api/v1/sessions/{id}/note', { params: params.value, body }))),
+  (body) => answer(api.PUT('/api/v1/sessions/{id}/note', { params: params.value, body })),
+  act,
 )
 
 const addDrill = (drillId: string) =>
@@ -97,6 +89,12 @@ const addStudent = (studentId: string) =>
   act(answer(api.POST('/api/v1/sessions/{id}/students', { params: params.value, body: { studentId } })))
 const pause = () => act(answer(api.POST('/api/v1/sessions/{id}/pause', { params: params.value })))
 const goOn = () => act(answer(api.POST('/api/v1/sessions/{id}/go-on', { params: params.value })))
+function keepRoutine(body: Routine): Promise<boolean> {
+  const path = { id: props.studentId }
+  return run(async () =>
+    emit('routine', await answer(api.PUT('/api/v1/students/{id}/routine', { params: { path }, body }))),
+  )
+}
 async function end(): Promise<void> {
   if (!(await run(() => answer(api.POST('/api/v1/sessions/{id}/close', { params: params.value }))))) return
   emit('changed')
@@ -172,15 +170,10 @@ const reopen = () => act(answer(api.POST('/api/v1/sessions/{id}/reopen', { param
       />
     </div>
     <label class="check"><Checkbox v-model="voice" binary /> {{ t('recording.session.voice') }}</label>
-    <RoutineForm
-      :student-id="studentId"
-      :routine="routine"
-      @kept="(kept) => emit('routine', kept)"
-      @working="(underWay, wrong) => Object.assign(routineKept, { underWay, problem: wrong })"
-    />
+    <RoutineForm :routine="routine" :problem="problem" :save="keepRoutine" />
     <label>
       {{ t('recording.session.note') }}
-      <Textarea v-model="note" fluid rows="3" maxlength="4000" @change="keepNote" />
+      <Textarea v-model="note" fluid rows="3" maxlength="4000" @change="keepIfNew" />
     </label>
     <div class="choices">
       <template v-if="!session.closedAt">

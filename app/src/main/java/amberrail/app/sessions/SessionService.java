@@ -193,7 +193,9 @@ public class SessionService {
         if (before.filter(known -> !known.equals(entity.note) && !note.equals(entity.note))
                 .isPresent()) {
             throw new Conflict(
-                    "NOTE_CHANGED", "This note was changed by somebody else meanwhile. Theirs is kept.", entity.note);
+                    "NOTE_CHANGED",
+                    "Somebody else changed this note meanwhile: theirs is saved, yours is not yet.",
+                    entity.note);
         }
         entity.note = Require.textOrNone("note", note, LONGEST_NOTE);
         return toSession(who, entity);

@@ -133,8 +133,7 @@ class AwayFromTheNetworkTest extends Journey {
         RecordingPage table = RecordingPage.start(page, "Wren Castellane");
         whenKeptOnDevice(page);
         String address = page.url();
-        table.tap(FIRST_X, Y);
-        assertThat(table.sync()).hasText("Everything saved");
+        table.tapAndSave(FIRST_X, Y);
         server.stop();
         table.tap(FIRST_X + 100, Y);
         var context = page.context();
@@ -158,8 +157,7 @@ class AwayFromTheNetworkTest extends Journey {
     void whatBothChangedIsShownAndAPersonDecides() throws Exception {
         Page one = signedIn("iris", 1280, 800);
         RecordingPage first = RecordingPage.start(one, "Sabela Quint");
-        first.tap(FIRST_X, Y);
-        assertThat(first.sync()).hasText("Everything saved");
+        first.tapAndSave(FIRST_X, Y);
         Page two = signedIn("iris", 1280, 800);
         two.navigate("/table/" + first.sessionId());
         RecordingPage second = new RecordingPage(two).atTheFirstStation();
@@ -198,8 +196,7 @@ class AwayFromTheNetworkTest extends Journey {
         People.signIn(page, "iris");
         RecordingPage table = RecordingPage.start(page, "Odo Brandt");
         assertThat(page.getByText("clock is off by 180 minutes")).isVisible();
-        table.tap(FIRST_X, Y);
-        assertThat(table.sync()).hasText("Everything saved");
+        table.tapAndSave(FIRST_X, Y);
         String played = table.stored().get(0).at("/attempt/playedAt").asText();
         assertThat(Duration.between(Instant.parse(played), Instant.now()).abs()).isLessThan(Duration.ofMinutes(5));
     }

@@ -226,8 +226,7 @@ class CoachDesignsADrillTest extends Journey {
         assertThat(bench.saved()).hasText("Saved · version 1");
         String id = bench.drillId();
         RecordingPage table = RecordingPage.start(page, "Odo Brandt", id);
-        table.tap(2000, 500);
-        assertThat(table.sync()).hasText("Everything saved");
+        table.tapAndSave(2000, 500);
         String session = table.sessionId();
         page.navigate("/drills/" + id + "/bench");
         BenchPage again = new BenchPage(page);

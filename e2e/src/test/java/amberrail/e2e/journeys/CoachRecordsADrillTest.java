@@ -90,8 +90,7 @@ class CoachRecordsADrillTest extends Journey {
     void undoNudgeAndCorrectionAreRevisionsOfOneAttempt() throws Exception {
         Page page = signedIn("iris", 1280, 800);
         RecordingPage table = RecordingPage.start(page, "Wren Castellane");
-        table.tap(RING_X, RING_Y);
-        assertThat(table.sync()).hasText("Everything saved");
+        table.tapAndSave(RING_X, RING_Y);
         String before = firstWords(table);
         page.keyboard().press("ArrowRight");
         page.keyboard().press("ArrowRight");
@@ -190,10 +189,9 @@ class CoachRecordsADrillTest extends Journey {
                         page.evaluate("id => fetch('/api/v1/sessions/' + id).then((answer) => answer.text())", first))
                 .at("/drills/0/stations/0/original/0/target");
         for (int i = 0; i < 3; i++) {
-            table.tap(
+            table.tapAndSave(
                     ring.get("xMillimetres").asDouble(),
                     ring.get("yMillimetres").asDouble());
-            assertThat(table.sync()).hasText("Everything saved");
         }
         assertThat(page.locator(".moves")).containsText("Passed");
         assertThat(table.sync()).hasText("Everything saved");

@@ -81,8 +81,7 @@ class EveryKindOfDrillTest extends Journey {
         Page page = signedIn("iris", 1280, 800);
         RecordingPage table = RecordingPage.start(page, "Sabela Quint");
         for (int i = 0; i < 3; i++) {
-            table.tap(1746, 1016);
-            assertThat(table.sync()).hasText("Everything saved");
+            table.tapAndSave(1746, 1016);
         }
         Locator moved = page.locator(".moves");
         assertThat(moved).containsText("Move Ball 1");
@@ -90,8 +89,7 @@ class EveryKindOfDrillTest extends Journey {
         assertThat(page.locator(".side")).hasText("mirror");
         page.keyboard().press("x");
         assertThat(page.locator(".side")).hasText("original");
-        table.tap(1746, 1016);
-        assertThat(table.sync()).hasText("Everything saved");
+        table.tapAndSave(1746, 1016);
         assertThat(page.locator(".side")).hasText("original");
     }
 
@@ -116,8 +114,7 @@ class EveryKindOfDrillTest extends Journey {
         page.keyboard().press("y");
         table.tap(400, 300);
         assertThat(page.getByText("Now tap where ball")).isVisible();
-        table.tap(2100, 900);
-        assertThat(table.sync()).hasText("Everything saved");
+        table.tapAndSave(2100, 900);
         assertThat(page.getByText("Refused by the server")).hasCount(0);
         JsonNode attempt = table.stored().get(0);
         List<Double> placed = new ArrayList<>();
@@ -158,8 +155,7 @@ class EveryKindOfDrillTest extends Journey {
         page.keyboard().press("y");
         table.tap(1300, 400);
         assertThat(table.readOut()).containsText("Not made");
-        table.tap(1300, 400);
-        assertThat(table.sync()).hasText("Everything saved");
+        table.tapAndSave(1300, 400);
         JsonNode stored = table.stored();
         double usualPace = ((Number)
                         page.evaluate(

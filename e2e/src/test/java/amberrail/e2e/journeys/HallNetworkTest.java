@@ -134,8 +134,7 @@ class HallNetworkTest extends Journey {
         Page page = signedIn("iris", 1280, 800);
         RecordingPage table = RecordingPage.start(page, "Odo Brandt");
         whenKeptOnDevice(page);
-        table.tap(X, Y);
-        assertThat(table.sync()).hasText("Everything saved");
+        table.tapAndSave(X, Y);
         page.route("**/api/**", says(status));
         table.tap(X + 60, Y);
         assertThat(table.sync()).containsText("no connection, 1 kept here");
@@ -212,8 +211,7 @@ class HallNetworkTest extends Journey {
         RecordingPage table = RecordingPage.start(page, "Odo Brandt");
         whenKeptOnDevice(page);
         String address = page.url();
-        table.tap(X, Y);
-        assertThat(table.sync()).hasText("Everything saved");
+        table.tapAndSave(X, Y);
         page.route("**/api/**", Route::abort);
         table.tap(X + 60, Y);
         assertThat(table.sync()).containsText("1 kept here");

@@ -108,6 +108,7 @@ class KitAtTheTableTest extends Journey {
         page.route("**/api/**", Route::abort);
         roll(page, 125);
         assertThat(page.getByText("no network: 1 kept on this device")).isVisible();
+        assertThat(page.locator(".sync")).hasText("1 waiting to be sent");
         assertThat(tries(page)).hasCount(2);
         page.reload();
         assertThat(tries(page)).hasCount(2);
@@ -116,6 +117,7 @@ class KitAtTheTableTest extends Journey {
         page.unroute("**/api/**");
         page.evaluate("window.dispatchEvent(new Event('online'))");
         assertThat(page.getByText("no network")).hasCount(0);
+        assertThat(page.locator(".sync")).hasText("Everything saved");
         page.reload();
         assertThat(tries(page)).hasCount(3);
     }

@@ -113,6 +113,7 @@ class RackRunTest extends Journey {
         tap(page, 0.5, 0.42);
         assertThat(page.getByText("The network is away")).isVisible();
         assertThat(page.getByText("1 ball left")).isVisible();
+        assertThat(page.locator(".sync")).hasText("1 waiting to be sent");
         page.reload();
         assertThat(page.getByText("1 ball left")).isVisible();
         tap(page, 0.4, 0.45);
@@ -186,9 +187,11 @@ class RackRunTest extends Journey {
         tap(page, 0.4, 0.45);
         assertThat(page.getByText("2 balls left")).isVisible();
         assertThat(page.getByText("Everything is saved on this device")).hasCount(0);
+        assertThat(page.locator(".sync")).hasText("1 only here");
         page.unroute("**/api/**");
         page.evaluate("window.dispatchEvent(new Event('online'))");
         assertThat(page.getByText("This browser cannot store what you record")).hasCount(0);
+        assertThat(page.locator(".sync")).hasText("Everything saved");
         String stored = page.request()
                 .get(page.url().replace("/racks/", "/api/v1/racks/"))
                 .text();

@@ -7,6 +7,7 @@ import amberrail.e2e.pages.RecordingPage;
 import amberrail.e2e.support.Journey;
 import amberrail.e2e.support.People;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
@@ -32,8 +33,7 @@ class TroubleAtTheTableTest extends Journey {
     void anEndedSignInAsksAgainAndLosesNothing() throws Exception {
         Page page = signedIn("iris", 1280, 800);
         RecordingPage table = RecordingPage.start(page, "Odo Brandt");
-        table.tap(RING_X, RING_Y);
-        assertThat(table.sync()).hasText("Everything saved");
+        table.tapAndSave(RING_X, RING_Y);
         page.context().clearCookies();
         table.tap(RING_X + 60, RING_Y);
         var dialog = page.getByRole(AriaRole.DIALOG);
@@ -45,8 +45,7 @@ class TroubleAtTheTableTest extends Journey {
         assertThat(dialog).containsText("Sign in as Iris Fenwick");
         People.fillIn(page, "iris", People.PASSWORD);
         assertThat(dialog).isHidden();
-        table.tap(RING_X - 60, RING_Y);
-        assertThat(table.sync()).hasText("Everything saved");
+        table.tapAndSave(RING_X - 60, RING_Y);
         assertThat(table.stored()).hasSize(3);
     }
 
@@ -54,8 +53,7 @@ class TroubleAtTheTableTest extends Journey {
     void withTheServerAwayAttemptsWaitThroughAReloadAndAreSentOnce() throws Exception {
         Page page = signedIn("iris", 1280, 800);
         RecordingPage table = RecordingPage.start(page, "Sabela Quint");
-        table.tap(RING_X, RING_Y);
-        assertThat(table.sync()).hasText("Everything saved");
+        table.tapAndSave(RING_X, RING_Y);
         server.stop();
         table.tap(RING_X + 50, RING_Y + 20);
         table.tap(RING_X + 10, RING_Y - 60);
@@ -100,19 +98,45 @@ class TroubleAtTheTableTest extends Journey {
         page.unroute("**/note");
         page.keyboard().press("Escape");
         assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
+        assertThat(noteOnTheServer(page)).isEqualTo(typed);
+    }
+
+    /** The server keeps the first; the second finds it above their own and saves both. */
+    @Test
+    void ofTwoWhoWriteTheNoteAtTheSameTimeNeitherLosesTheirs() throws Exception {
+        Page one = atTheTableWithoutNews("Tamsin Vale");
+        one.keyboard().press("b");
+        Locator mine = one.getByLabel("Notes on the session");
+        mine.waitFor();
+        Page two = signedIn("tamsin", 1280, 800);
+        two.navigate(one.url());
+        new RecordingPage(two);
+        two.keyboard().press("b");
+        two.getByLabel("Notes on the session").fill("Hers.");
+        two.keyboard().press("Escape");
+        assertThat(two.getByRole(AriaRole.DIALOG)).isHidden();
+        mine.fill("Mine.");
+        mine.blur();
+        assertThat(one.getByRole(AriaRole.DIALOG).getByRole(AriaRole.ALERT))
+                .containsText("theirs is saved, yours is not yet");
+        assertThat(mine).hasValue("Hers.\nMine.");
+        one.keyboard().press("Escape");
+        assertThat(one.getByRole(AriaRole.DIALOG)).isHidden();
+        assertThat(noteOnTheServer(one)).isEqualTo("Hers.\nMine.");
+    }
+
+    private static String noteOnTheServer(Page page) throws Exception {
         String session = page.request()
-                .get(page.url().replace("/table/", "/api/v1/sessions/"))
+                .get(page.url().replaceAll("/table/([^?]*).*", "/api/v1/sessions/$1"))
                 .text();
-        assertThat(new ObjectMapper().readTree(session).at("/session/note").asText())
-                .isEqualTo(typed);
+        return new ObjectMapper().readTree(session).at("/session/note").asText();
     }
 
     @Test
     void aNoteOnAShotIsKeptWhenAFingerLandsBesideIt() throws Exception {
         Page page = signedIn("iris", 1280, 800);
         RecordingPage table = RecordingPage.start(page, "Wren Castellane");
-        table.tap(RING_X, RING_Y);
-        assertThat(table.sync()).hasText("Everything saved");
+        table.tapAndSave(RING_X, RING_Y);
         page.locator("main").press("/");
         page.getByLabel("Note on this attempt").last().fill("Stood up early.");
         page.waitForResponse(
@@ -142,8 +166,7 @@ class TroubleAtTheTableTest extends Journey {
         RecordingPage second = new RecordingPage(two).atTheFirstStation();
         first.tap(RING_X, RING_Y);
         second.tap(RING_X + 80, RING_Y);
-        first.tap(RING_X - 80, RING_Y);
-        assertThat(first.sync()).hasText("Everything saved");
+        first.tapAndSave(RING_X - 80, RING_Y);
         assertThat(second.sync()).hasText("Everything saved");
         one.reload();
         assertThat(first.marks()).hasCount(3);

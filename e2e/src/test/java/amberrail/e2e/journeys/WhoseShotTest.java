@@ -32,15 +32,13 @@ class WhoseShotTest extends Journey {
     void undoWithScratchArmedClearsItAndLeavesTheAttemptBefore() throws Exception {
         Page page = signedIn("iris", 1280, 800);
         RecordingPage table = RecordingPage.start(page, "Odo Brandt");
-        table.tap(X, Y);
-        assertThat(table.sync()).hasText("Everything saved");
+        table.tapAndSave(X, Y);
         for (String armed : new String[] {"f", "d"}) {
             page.keyboard().press(armed);
             page.keyboard().press("Backspace");
             assertThat(table.marks()).hasCount(1);
         }
-        table.tap(X + 60, Y);
-        assertThat(table.sync()).hasText("Everything saved");
+        table.tapAndSave(X + 60, Y);
         JsonNode second = table.stored().get(1).get("attempt");
         assertThat(second.get("foul").asBoolean() || second.get("inOff").asBoolean())
                 .as("nothing was left armed")
@@ -53,11 +51,9 @@ class WhoseShotTest extends Journey {
     void aPlaceTappedAnewIsATapAndNoNudge() throws Exception {
         Page page = signedIn("iris", 1280, 800);
         RecordingPage table = RecordingPage.start(page, "Odo Brandt");
-        table.tap(X, Y);
-        assertThat(table.sync()).hasText("Everything saved");
+        table.tapAndSave(X, Y);
         page.locator(".strip button, .attempts button").first().click();
-        table.tap(X + 200, Y);
-        assertThat(table.sync()).hasText("Everything saved");
+        table.tapAndSave(X + 200, Y);
         JsonNode landing = table.stored().get(0).at("/attempt/landing");
         assertThat(landing.get("xMillimetres").asDouble()).isBetween(X + 190, X + 210);
         assertThat(landing.get("placedBy").asText()).isEqualTo("TAP");
@@ -108,8 +104,7 @@ class WhoseShotTest extends Journey {
         Locator header = page.locator(".header");
         assertThat(header).containsText("Odo Brandt");
         // Pocketed clean, and far from where the next shot wants the cue ball: the try has ended.
-        table.tap(2300, 200);
-        assertThat(table.sync()).hasText("Everything saved");
+        table.tapAndSave(2300, 200);
         assertThat(table.stored().get(0).get("result").asText()).isEqualTo("FAILURE");
         assertThat(header).containsText("Sabela Quint");
     }
@@ -172,8 +167,7 @@ class WhoseShotTest extends Journey {
         page.navigate("/table/" + session);
         RecordingPage table = new RecordingPage(page);
         assertThat(page.getByText("Next shot: Wren Castellane")).isVisible();
-        table.tap(X, Y);
-        assertThat(table.sync()).hasText("Everything saved");
+        table.tapAndSave(X, Y);
         assertThat(page.getByText("Next shot: Wren Castellane")).isHidden();
         page.keyboard().press("b");
         page.getByText("End the session").click();
@@ -198,8 +192,7 @@ class WhoseShotTest extends Journey {
         RecordingPage table = new RecordingPage(page);
         // By turns: Tamsin, Sabela, Tamsin.
         for (int i = 0; i < 3; i++) {
-            table.tap(X + 60 * i, Y);
-            assertThat(table.sync()).hasText("Everything saved");
+            table.tapAndSave(X + 60 * i, Y);
         }
         page.navigate("/today");
         for (Map.Entry<String, String> line : Map.of(

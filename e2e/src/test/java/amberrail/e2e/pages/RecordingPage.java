@@ -1,5 +1,7 @@
 package amberrail.e2e.pages;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.microsoft.playwright.Locator;
@@ -69,6 +71,12 @@ public final class RecordingPage {
     public void tap(double xMillimetres, double yMillimetres) {
         double[] at = onScreen(xMillimetres, yMillimetres);
         page.mouse().click(at[0], at[1]);
+    }
+
+    /** Taps there and waits until the server has the shot. */
+    public void tapAndSave(double xMillimetres, double yMillimetres) {
+        tap(xMillimetres, yMillimetres);
+        assertThat(sync()).hasText("Everything saved");
     }
 
     public double[] onScreen(double xMillimetres, double yMillimetres) {

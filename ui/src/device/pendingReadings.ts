@@ -1,7 +1,8 @@
 // Readings that the server has not answered yet, kept on the device: one key each, so that two windows do not write over each other.
-import { forgetRemembered, remember, rememberedJson, rememberedKeys } from '@/device/localMemory'
-import { PERSONAL, useSignedIn } from '@/device/useSignedIn'
+import { computed } from 'vue'
 import type { KitCheck, ReadingBody } from '@/api/types'
+import { forgetRemembered, remember, rememberedJson, rememberedKeys } from './localMemory'
+import { PERSONAL, useSignedIn } from './useSignedIn'
 
 export interface Pending {
   id: string
@@ -40,12 +41,15 @@ export function keptView(checkId: string): KitCheck | undefined {
   return rememberedJson<KitCheck>(viewKey(checkId))
 }
 
+/** The names under which tries wait on this device, whatever check they are of. */
+export const waitingTryKeys = computed(() => rememberedKeys(ownPrefix()))
+
 /** Checks of which tries wait on this device, with how many. */
-export function waitingChecks(): { checkId: string; tries: number }[] {
+export const waitingChecks = computed(() => {
   const counts = new Map<string, number>()
-  for (const key of rememberedKeys(ownPrefix())) {
+  for (const key of waitingTryKeys.value) {
     const checkId = key.slice(ownPrefix().length).split(' ')[0] ?? ''
     counts.set(checkId, (counts.get(checkId) ?? 0) + 1)
   }
   return [...counts].map(([checkId, tries]) => ({ checkId, tries }))
-}
+})

@@ -1,14 +1,13 @@
 // Racks that are played on this device, kept here until the server has all of them: one key each, so that two windows do not write over each other.
-import type { RackBody, RackGame } from '@/api/types'
-import {
-  forgetRemembered,
-  isOnlyInThisWindow,
-  remember,
-  rememberedJson,
-  rememberedKeys,
-} from '@/device/localMemory'
-import { useSignedIn } from '@/device/useSignedIn'
-import type { WrittenShot } from './rackState'
+import { computed } from 'vue'
+import type { RackBody, RackGame, RackShotBody } from '@/api/types'
+import { isOnlyInThisWindow, remember, rememberedJson, rememberedKeys } from './localMemory'
+import { useSignedIn } from './useSignedIn'
+
+export interface WrittenShot {
+  id: string
+  body: RackShotBody
+}
 
 export interface KeptRack {
   id: string
@@ -32,10 +31,6 @@ export function keepRack(rack: KeptRack): void {
   remember(prefix() + rack.id, JSON.stringify(rack))
 }
 
-export function forgetRack(id: string): void {
-  forgetRemembered(prefix() + id)
-}
-
 export function isUnsent({ unsent }: KeptRack): boolean {
   return unsent.rack || unsent.shots.length > 0
 }
@@ -46,11 +41,11 @@ export function waitsOnlyHere(rack: KeptRack): boolean {
 }
 
 /** Racks of which something waits on this device. */
-export function waitingRacks(): KeptRack[] {
-  return rememberedKeys(prefix())
+export const waitingRacks = computed(() =>
+  rememberedKeys(prefix())
     .map((key) => rememberedJson<KeptRack>(key))
-    .filter((rack): rack is KeptRack => rack !== undefined && isUnsent(rack))
-}
+    .filter((rack): rack is KeptRack => rack !== undefined && isUnsent(rack)),
+)
 
 /** Changed or sent again, it has not been refused yet. */
 export function withoutRefusal(rack: KeptRack): KeptRack {
