@@ -23,8 +23,10 @@ class OwnAccountTest extends Journey {
 
     @Test
     void aPhoneThatWasLostIsSignedOutFromTheTablet() {
-        Page phone = signedIn("wren", 390, 844);
-        Page tablet = signedIn("wren", 1024, 768);
+        Page phone = browser.open(server, 390, 844);
+        People.signIn(phone, "wren");
+        Page tablet = browser.open(server, 1024, 768);
+        People.signIn(tablet, "wren");
         tablet.navigate("/settings");
         assertThat(tablet.getByText("Where you are signed in")).isVisible();
         assertThat(tablet.getByText("this one")).hasCount(1);

@@ -255,6 +255,7 @@ class RackRunTest extends Journey {
         tap(page, 0.6, 0.7);
         key(page, "Start this rack").click();
         page.waitForURL("**/racks/*-*");
+        key(page, "Missed thin").waitFor();
         tap(page, 0.45, 0.5);
         key(page, "Missed thin").click();
         assertThat(page.locator(".state strong")).hasText("Missed thin");

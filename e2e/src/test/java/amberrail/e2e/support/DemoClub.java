@@ -17,7 +17,10 @@ public final class DemoClub {
     }
 
     private static void make(Path folder, int weeks) {
-        Server.start(folder, arguments(weeks)).stop();
+        Server server = Server.start(folder, arguments(weeks));
+        // What it works out behind its start is kept with its data: else each copy would work it out again.
+        server.awaitQuiet();
+        server.stop();
     }
 
     private static String[] arguments(int weeks) {

@@ -68,9 +68,10 @@ public abstract class Journey {
         assertThat(browser.scriptErrors()).as("script errors").isEmpty();
     }
 
+    /** Somebody at a browser, at Today. */
     protected Page signedIn(String name, int width, int height) {
         Page page = browser.open(server, width, height);
-        People.signIn(page, name);
+        People.comeBack(page, server, name);
         return page;
     }
 

@@ -18,6 +18,7 @@ import java.util.concurrent.TimeUnit;
 public final class Server implements AutoCloseable {
     public static final String HALL_NAME = "hall.test";
     private static final Duration START_LIMIT = Duration.ofSeconds(120);
+    private static final long QUIET_FOR_MILLISECONDS = 2000;
 
     private final Path data;
     private final int port;
@@ -77,8 +78,21 @@ public final class Server implements AutoCloseable {
             if (!process.isAlive() || Instant.now().isAfter(limit)) {
                 throw new IllegalStateException("the server did not start:\n" + log());
             }
-            pause();
+            pause(100);
         }
+    }
+
+    /** Waits until it does nothing by itself any more. */
+    void awaitQuiet() {
+        Duration before;
+        do {
+            before = processorTime();
+            pause(QUIET_FOR_MILLISECONDS);
+        } while (processorTime().minus(before).toMillis() > QUIET_FOR_MILLISECONDS / 20);
+    }
+
+    private Duration processorTime() {
+        return process.info().totalCpuDuration().orElseThrow();
     }
 
     public boolean isRunning() {
@@ -175,9 +189,9 @@ public final class Server implements AutoCloseable {
         }
     }
 
-    private static void pause() {
+    private static void pause(long milliseconds) {
         try {
-            Thread.sleep(100);
+            Thread.sleep(milliseconds);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             throw new IllegalStateException(e);
