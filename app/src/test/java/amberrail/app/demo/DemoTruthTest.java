@@ -14,6 +14,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -24,6 +25,7 @@ import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** Eight students whose truth is known, twelve weeks of practice on the simulator: what the screens say is held against the truth. */
+@Tag("simulation")
 @SpringBootTest
 @AutoConfigureMockMvc
 @ActiveProfiles({"test", "demo"})

@@ -16,10 +16,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
 /** Every screen says the same about the same shot: all shipped drills, stations, shots and sides, leaf by leaf. */
+@Tag("simulation")
 class SameAnswerEverywhereTest extends AppTest {
     @Autowired
     DrillCatalogue catalogue;

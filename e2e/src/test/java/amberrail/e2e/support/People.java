@@ -25,6 +25,8 @@ public final class People {
             context.addCookies(known);
             if (context.request().get("/api/v1/me").ok()) {
                 page.navigate("/today");
+                // Only then does it listen to keys.
+                page.locator("h1").first().waitFor();
                 return;
             }
             context.clearCookies();
