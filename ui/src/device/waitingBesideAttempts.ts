@@ -1,14 +1,17 @@
-// What waits on this device besides attempts, which have a queue of their own: racks, and tries of checks.
+// What waits on this device besides attempts, which have a queue of their own: racks, tries of checks, drafts of drills.
 import { computed } from 'vue'
 import { askBeforeLeaving } from './askBeforeLeaving'
+import { waitingDraftKeys } from './keptDrafts'
 import { waitingRacks, waitsOnlyHere } from './keptRacks'
 import { isOnlyInThisWindow } from './localMemory'
 import { waitingTryKeys } from './pendingReadings'
 
 /** How many, and how many of them would be lost with this window. */
-export const waitingBesideAttempts = computed(() => ({
-  waiting: waitingRacks.value.length + waitingTryKeys.value.length,
-  onlyHere:
-    waitingRacks.value.filter(waitsOnlyHere).length + waitingTryKeys.value.filter(isOnlyInThisWindow).length,
-}))
+export const waitingBesideAttempts = computed(() => {
+  const keys = [...waitingTryKeys.value, ...waitingDraftKeys.value]
+  return {
+    waiting: waitingRacks.value.length + keys.length,
+    onlyHere: waitingRacks.value.filter(waitsOnlyHere).length + keys.filter(isOnlyInThisWindow).length,
+  }
+})
 askBeforeLeaving(() => waitingBesideAttempts.value.onlyHere > 0)

@@ -3,6 +3,9 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
+import { keptDraft } from '@/device/keptDrafts'
+import type { DrillDocument } from '@/shared/drillFile/drillDocument'
+import { useAction } from '@/shared/useAction'
 import { useBench } from './useBench'
 
 /** Whether the draft is kept, and what to do where two windows changed the same drill. */
@@ -10,21 +13,29 @@ const bench = useBench()
 const { t } = useI18n()
 const router = useRouter()
 const words = computed(() => t(`bench.save.${bench.save.state.value}`, { version: bench.save.version.value }))
-const rescued = computed(() => bench.save.theirs.value ?? bench.leftBehind.value)
+const { problem, run } = useAction()
+const theirs = computed(() => bench.save.theirs.value)
+const rescued = computed(() => theirs.value ?? bench.leftBehind.value)
 
-async function keepMineAsCopy(): Promise<void> {
-  const mine = bench.leftBehind.value ?? bench.drill.value
-  if (!mine) return
-  const saved = await answer(api.POST('/api/v1/drills', { body: { drill: mine } }))
-  if (bench.save.theirs.value) bench.takeTheirs(bench.save.theirs.value)
-  bench.save.forget()
-  await router.push(`/drills/${saved.id}/bench`)
+/** In a conflict what is on the bench, else the draft that was left behind. */
+function mine(): DrillDocument | undefined {
+  if (theirs.value) return bench.drill.value
+  return bench.leftBehind.value ? keptDraft(bench.leftBehind.value)?.drill : undefined
 }
 
-function takeTheirs(): void {
-  if (bench.save.theirs.value) bench.takeTheirs(bench.save.theirs.value)
-  bench.save.forget()
-  bench.leftBehind.value = undefined
+async function keepMineAsCopy(): Promise<void> {
+  const drill = mine()
+  if (!drill) return
+  await run(async () => {
+    const saved = await answer(api.POST('/api/v1/drills', { body: { drill } }))
+    goOnWithTheOther()
+    await router.push(`/drills/${saved.id}/bench`)
+  })
+}
+
+function goOnWithTheOther(): void {
+  if (theirs.value) bench.takeTheirs(theirs.value)
+  else bench.settleLeftBehind()
 }
 </script>
 
@@ -35,10 +46,11 @@ function takeTheirs(): void {
       {{ bench.save.problem.value }}
     </p>
     <p v-if="rescued" role="alert" class="problem small">
-      {{ t(bench.save.theirs.value ? 'bench.conflict' : 'bench.leftBehind') }}
-      <button type="button" class="link" @click="takeTheirs">{{ t('bench.takeTheirs') }}</button> ·
+      {{ t(theirs ? 'bench.conflict' : 'bench.leftBehind') }}
+      <button type="button" class="link" @click="goOnWithTheOther">{{ t('bench.takeTheirs') }}</button> ·
       <button type="button" class="link" @click="keepMineAsCopy">{{ t('bench.keepMine') }}</button>
     </p>
+    <p v-if="problem" role="alert" class="problem small">{{ problem }}</p>
   </div>
 </template>
 

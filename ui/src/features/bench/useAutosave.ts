@@ -1,8 +1,8 @@
 // Keeps a draft on the server a moment after each change, and on this device until the server has it.
 import { onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
 import { answer, api } from '@/api/client'
-import { Problem, sentence, Unreachable } from '@/api/problem'
-import { forgetRemembered, remember, rememberedJson } from '@/device/localMemory'
+import { isPassing, Problem, sentence } from '@/api/problem'
+import { draftKey, forgetDraft, keepDraft, keptDraft } from '@/device/keptDrafts'
 import type { DrillDocument } from '@/shared/drillFile/drillDocument'
 
 const PAUSE_MS = 700
@@ -17,24 +17,25 @@ export interface Theirs {
   revision: number
 }
 
-interface Kept {
-  revision: number
-  drill: DrillDocument
-}
-
 export function useAutosave(id: string, drill: Ref<DrillDocument | undefined>) {
-  const saving = useSaving(id, drill)
+  const key = draftKey(id)
+  const saving = useSaving(id, key, drill)
   const { state, isStored, later, save } = saving
   let keeping: ReturnType<typeof setTimeout> | undefined
 
   /** On this device, until the server has it; not with every frame of a drag. */
   function keepNow(): void {
-    if (drill.value && !isStored(drill.value)) keep(id, { revision: saving.revision(), drill: drill.value })
+    if (drill.value && !isStored(drill.value))
+      keepDraft(key, { revision: saving.revision(), drill: drill.value })
   }
 
   watch(drill, (now) => {
-    if (!now || isStored(now)) return
+    if (!now) return
     clearTimeout(keeping)
+    if (isStored(now)) {
+      saving.settle()
+      return
+    }
     keeping = setTimeout(keepNow, KEEP_PAUSE_MS)
     if (state.value !== 'conflict') {
       state.value = 'waiting'
@@ -51,11 +52,21 @@ export function useAutosave(id: string, drill: Ref<DrillDocument | undefined>) {
   })
 
   const { problem, version, theirs, begin } = saving
-  return { state, problem, version, theirs, begin, save, unsaved: () => kept(id), forget: () => forget(id) }
+  return {
+    state,
+    problem,
+    version,
+    theirs,
+    begin,
+    save,
+    key,
+    unsaved: () => keptDraft(key),
+    forget: () => forgetDraft(key),
+  }
 }
 
 /** The draft's way to the server: one request at a time, each upon the revision that the one before it made. */
-function useSaving(id: string, drill: Ref<DrillDocument | undefined>) {
+function useSaving(id: string, key: string, drill: Ref<DrillDocument | undefined>) {
   const state = ref<SaveState>('saved')
   const problem = ref('')
   const version = ref(1)
@@ -74,6 +85,14 @@ function useSaving(id: string, drill: Ref<DrillDocument | undefined>) {
     state.value = 'saved'
   }
 
+  /** Undone as far as the server's: nothing of it waits on the device any more. */
+  function settle(): void {
+    if (state.value === 'conflict') return
+    clearTimeout(timer)
+    forgetDraft(key)
+    if (!busy) state.value = 'saved'
+  }
+
   function later(ms: number): void {
     clearTimeout(timer)
     timer = setTimeout(() => void save(), ms)
@@ -89,39 +108,28 @@ function useSaving(id: string, drill: Ref<DrillDocument | undefined>) {
       const saved = await answer(api.PUT('/api/v1/drills/{id}', { params: { path: { id } }, body }))
       begin(sending, saved.revision, saved.version)
       problem.value = ''
-      if (drill.value === sending) forget(id)
     } catch (error) {
       problem.value = sentence(error)
       theirs.value = conflictOf(error)
-      state.value = theirs.value ? 'conflict' : error instanceof Unreachable ? 'unreachable' : 'refused'
-      if (state.value === 'unreachable') later(RETRY_MS)
+      state.value = theirs.value ? 'conflict' : isPassing(error) ? 'unreachable' : 'refused'
+      if (state.value === 'unreachable') {
+        stored = undefined // The server may have it all the same.
+        later(RETRY_MS)
+      }
     }
     busy = false
-    if (drill.value !== stored && stored === sending) later(0)
+    if (drill.value === stored) settle()
+    else if (drill.value && stored === sending) {
+      keepDraft(key, { revision, drill: drill.value })
+      later(0)
+    }
   }
 
-  const isStored = (one: DrillDocument) => one === stored
-  const known = { state, problem, version, theirs, isStored, revision: () => revision }
-  return { ...known, begin, later, save, cancel: () => clearTimeout(timer) }
+  const told = { state, problem, version, theirs, isStored: (one: DrillDocument) => one === stored }
+  return { ...told, revision: () => revision, begin, settle, later, save, cancel: () => clearTimeout(timer) }
 }
 
 function conflictOf(error: unknown): Theirs | undefined {
   const isConflict = error instanceof Problem && error.code === 'REVISION_CONFLICT'
   return isConflict ? (error.current as Theirs) : undefined
-}
-
-function key(id: string): string {
-  return `amber-bench-${id}`
-}
-
-function keep(id: string, draft: Kept): void {
-  remember(key(id), JSON.stringify(draft))
-}
-
-function kept(id: string): Kept | undefined {
-  return rememberedJson<Kept>(key(id))
-}
-
-function forget(id: string): void {
-  forgetRemembered(key(id))
 }

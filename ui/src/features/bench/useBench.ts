@@ -3,6 +3,7 @@ import { inject, provide, shallowRef, type InjectionKey } from 'vue'
 import { answer, api } from '@/api/client'
 import { sentence } from '@/api/problem'
 import type { DrillDocument } from '@/shared/drillFile/drillDocument'
+import { asideOf, forgetDraft, putAside } from '@/device/keptDrafts'
 import { useAutosave, type Theirs } from './useAutosave'
 import { useBenchAnswers } from './useBenchAnswers'
 import { useCommands } from './useCommands'
@@ -18,8 +19,8 @@ export function createBench(id: string) {
   const shown = useShown(draft, answers)
   const dragging = useDragging(draft, shown)
   const commands = useCommands(draft, shown)
-  /** A draft of an earlier visit that the server does not have, while the server's has changed since. */
-  const leftBehind = shallowRef<DrillDocument>()
+  /** Where a draft of an earlier visit is kept that the server does not have, while the server's has changed since. */
+  const leftBehind = shallowRef<string>()
 
   async function open(): Promise<void> {
     problem.value = ''
@@ -30,11 +31,22 @@ export function createBench(id: string) {
       history.begin(stored)
       const unsaved = save.unsaved()
       if (unsaved?.revision === document.revision) history.change(unsaved.drill)
-      else leftBehind.value = unsaved?.drill
+      else putAside(save.key)
+      lookBehind()
       await draft.layOnHomeTable()
     } catch (error) {
       problem.value = sentence(error)
     }
+  }
+
+  function lookBehind(): void {
+    leftBehind.value = asideOf(save.key)[0]
+  }
+
+  /** It was taken up, or is not wanted any more. */
+  function settleLeftBehind(): void {
+    if (leftBehind.value) forgetDraft(leftBehind.value)
+    lookBehind()
   }
 
   /** After a conflict: go on from what the other window wrote. */
@@ -46,7 +58,7 @@ export function createBench(id: string) {
 
   const { canUndo, canRedo } = history
   const parts = { ...draft, ...shown, ...dragging, ...commands }
-  return { id, ...parts, save, answers, leftBehind, canUndo, canRedo, open, takeTheirs }
+  return { id, ...parts, save, answers, leftBehind, settleLeftBehind, canUndo, canRedo, open, takeTheirs }
 }
 
 export type Bench = ReturnType<typeof createBench>

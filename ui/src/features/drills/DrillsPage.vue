@@ -6,6 +6,7 @@ import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
 import { sentence } from '@/api/problem'
+import { waitingDrafts } from '@/device/keptDrafts'
 import { newDrill } from '@/shared/drillFile/newDrill'
 import PageState from '@/shared/PageState.vue'
 import { saveAs } from '@/shared/saveAs'
@@ -113,6 +114,11 @@ async function removeFolder(): Promise<void> {
       </span>
     </header>
     <p v-if="shelf.problem.value" role="alert" class="problem">{{ shelf.problem.value }}</p>
+    <p v-for="one in waitingDrafts" :key="one.drillId" role="status" class="bare">
+      <RouterLink :to="`/drills/${one.drillId}/bench`">{{
+        t('library.draftWaits', { title: one.title })
+      }}</RouterLink>
+    </p>
     <DrillImport v-model="importing" @done="reload" />
     <PageState :busy="busy" :problem="problem" :ready="data !== undefined" @retry="reload">
       <p v-if="data?.unreadable.length" role="alert" class="problem">

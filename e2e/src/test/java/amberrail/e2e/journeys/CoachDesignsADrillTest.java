@@ -12,6 +12,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -21,13 +22,13 @@ import org.junit.jupiter.api.io.TempDir;
 
 /** A coach designs a drill on the bench, has it recorded, changes it, shares it and takes it from one place to another. */
 class CoachDesignsADrillTest extends Journey {
+    private static final Pattern DRILL = Pattern.compile(".*/api/v1/drills/own-[^/]*$");
 
     @Test
     void byDraggingAndTypingWithUndoAndNothingLost() throws Exception {
         Page page = signedIn("iris", 1280, 800);
         BenchPage bench = BenchPage.newDrill(page);
-        page.getByLabel("Title of the drill").fill("Half-ball to the ring");
-        page.keyboard().press("Enter");
+        title(page, "Half-ball to the ring");
 
         double[] before = bench.place("cue");
         bench.drag(bench.ball("cue"), -300, -120);
@@ -221,8 +222,7 @@ class CoachDesignsADrillTest extends Journey {
     void recordedThenChangedMakesANewVersionAndKeepsTheOldResults() {
         Page page = signedIn("iris", 1280, 800);
         BenchPage bench = BenchPage.newDrill(page);
-        page.getByLabel("Title of the drill").fill("Played drill");
-        page.keyboard().press("Enter");
+        title(page, "Played drill");
         assertThat(bench.saved()).hasText("Saved · version 1");
         String id = bench.drillId();
         RecordingPage table = RecordingPage.start(page, "Odo Brandt", id);
@@ -230,8 +230,7 @@ class CoachDesignsADrillTest extends Journey {
         String session = table.sessionId();
         page.navigate("/drills/" + id + "/bench");
         BenchPage again = new BenchPage(page);
-        page.getByLabel("Title of the drill").fill("Changed drill");
-        page.keyboard().press("Enter");
+        title(page, "Changed drill");
         assertThat(again.saved()).hasText("Saved · version 2");
         page.navigate("/review/" + session);
         assertThat(page.locator("h1").first()).containsText("Played drill");
@@ -262,8 +261,7 @@ class CoachDesignsADrillTest extends Journey {
         Page page = signedIn("iris", 1280, 800);
         BenchPage bench = BenchPage.newDrill(page);
         page.context().setOffline(true);
-        page.getByLabel("Title of the drill").fill("Made without a network");
-        page.keyboard().press("Enter");
+        title(page, "Made without a network");
         assertThat(bench.saved()).containsText("Kept on this device");
         page.context().setOffline(false);
         page.reload();
@@ -273,11 +271,78 @@ class CoachDesignsADrillTest extends Journey {
     }
 
     @Test
+    void aDraftThatWaitsIsCountedOnTheRailAndFoundInTheLibrary() {
+        Page page = signedIn("iris", 1280, 800);
+        BenchPage bench = BenchPage.newDrill(page);
+        page.route(DRILL, Route::abort);
+        title(page, "Waits for the server");
+        assertThat(bench.saved()).containsText("Kept on this device");
+        page.locator("nav.rail").getByText("Drills").click();
+        assertThat(page.locator(".sync")).hasText("1 waiting to be sent");
+        page.unroute(DRILL);
+        page.getByText("A change to “Waits for the server” waits on this device")
+                .click();
+        assertThat(bench.saved()).hasText("Saved · version 1");
+        assertThat(page.locator(".sync")).hasText("Everything saved");
+    }
+
+    /** It went when something else was drawn before anybody had decided about it. */
+    @Test
+    void aDraftThatWasLeftBehindStaysUntilSomebodyDecides() {
+        Page page = signedIn("iris", 1280, 800);
+        BenchPage bench = BenchPage.newDrill(page);
+        String address = page.url();
+        page.route(DRILL, Route::abort);
+        title(page, "Left behind");
+        assertThat(bench.saved()).containsText("Kept on this device");
+        page.navigate("/drills");
+        Page elsewhere = signedIn("iris", 1280, 800);
+        elsewhere.navigate(address);
+        BenchPage other = new BenchPage(elsewhere);
+        title(elsewhere, "Changed elsewhere");
+        assertThat(other.saved()).hasText("Saved · version 1");
+        page.unroute(DRILL);
+        page.navigate(address);
+        assertThat(page.getByText("that was never saved")).isVisible();
+        title(page, "Drawn on regardless");
+        assertThat(bench.saved()).hasText("Saved · version 1");
+        page.reload();
+        page.getByText("Keep mine as a copy").click();
+        page.waitForURL(url -> url.endsWith("/bench") && !url.equals(address));
+        assertThat(page.getByLabel("Title of the drill")).hasValue("Left behind");
+        page.navigate("/drills");
+        assertThat(page.getByText("Drawn on regardless").first()).isVisible();
+        assertThat(page.getByText("waits on this device")).hasCount(0);
+    }
+
+    @Test
+    void whatTheServerRefusesIsSettledByTakingItBack() {
+        Page page = signedIn("iris", 1280, 800);
+        BenchPage bench = BenchPage.newDrill(page);
+        page.route(
+                DRILL,
+                route -> route.fulfill(new Route.FulfillOptions()
+                        .setStatus(400)
+                        .setContentType("application/problem+json")
+                        .setBody("{\"status\":400,\"detail\":\"It cannot be so.\"}")));
+        title(page, "Not to be had");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("It cannot be so.");
+        assertThat(page.locator(".sync")).hasText("1 waiting to be sent");
+        bench.tool("Undo").click();
+        assertThat(bench.saved()).hasText("Saved · version 1");
+        assertThat(page.locator(".sync")).hasText("Everything saved");
+    }
+
+    private static void title(Page page, String title) {
+        page.getByLabel("Title of the drill").fill(title);
+        page.keyboard().press("Enter");
+    }
+
+    @Test
     void aFileIsSavedLookedThroughAndTakenByAnotherCoach(@TempDir Path folder) throws Exception {
         Page page = signedIn("iris", 1280, 800);
         BenchPage bench = BenchPage.newDrill(page);
-        page.getByLabel("Title of the drill").fill("<b>Travelling</b> drill");
-        page.keyboard().press("Enter");
+        title(page, "<b>Travelling</b> drill");
         assertThat(bench.saved()).containsText("Saved");
         page.navigate("/drills/" + bench.drillId());
         Download download =
