@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { DrillDocument } from '@/shared/drillFile/drillDocument'
 import { forgetRemembered, remember, rememberedJson, rememberedKeys } from './localMemory'
-import { useSignedIn } from './useSignedIn'
+import { ownNames } from './ownNames'
 
 export interface KeptDraft {
   /** The server's, upon which it was drawn. */
@@ -10,8 +10,7 @@ export interface KeptDraft {
   drill: DrillDocument
 }
 
-/** Not among what goes at sign-out: what was not sent stays for whoever drew it. */
-const prefix = () => `amber-bench ${useSignedIn().me?.person.id ?? 'nobody'} `
+const prefix = () => ownNames('bench')
 
 /** Where a drill's draft is kept, for whoever is signed in now: asked at once, for they may be signed out before it is put there. */
 export function draftKey(drillId: string): string {

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { RackBody, RackGame, RackShotBody } from '@/api/types'
 import { isOnlyInThisWindow, remember, rememberedJson, rememberedKeys } from './localMemory'
-import { useSignedIn } from './useSignedIn'
+import { ownNames } from './ownNames'
 
 export interface WrittenShot {
   id: string
@@ -20,8 +20,7 @@ export interface KeptRack {
   refused?: string
 }
 
-/** Not among what goes at sign-out: what was not sent stays for whoever wrote it, and for nobody else. */
-const prefix = () => `amber-rack ${useSignedIn().me?.person.id ?? 'nobody'} `
+const prefix = () => ownNames('rack')
 
 export function keptRack(id: string): KeptRack | undefined {
   return rememberedJson<KeptRack>(prefix() + id)

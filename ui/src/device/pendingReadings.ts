@@ -2,7 +2,8 @@
 import { computed } from 'vue'
 import type { KitCheck, ReadingBody } from '@/api/types'
 import { forgetRemembered, remember, rememberedJson, rememberedKeys } from './localMemory'
-import { PERSONAL, useSignedIn } from './useSignedIn'
+import { ownNames } from './ownNames'
+import { PERSONAL } from './useSignedIn'
 
 export interface Pending {
   id: string
@@ -11,9 +12,7 @@ export interface Pending {
   refused?: string
 }
 
-/** Not among what goes at sign-out: what was not sent stays for whoever wrote it, and for nobody else. */
-const READING = 'amber-reading'
-const ownPrefix = () => `${READING} ${useSignedIn().me?.person.id ?? 'nobody'} `
+const ownPrefix = () => ownNames('reading')
 const prefixOf = (checkId: string) => `${ownPrefix()}${checkId} `
 const viewKey = (checkId: string) => `${PERSONAL}check ${checkId}`
 

@@ -6,29 +6,25 @@ import static org.assertj.core.api.Assertions.within;
 
 import amberrail.e2e.pages.BenchPage;
 import amberrail.e2e.pages.Choices;
-import amberrail.e2e.pages.RecordingPage;
 import amberrail.e2e.support.Journey;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-/** A coach designs a drill on the bench, has it recorded, changes it, shares it and takes it from one place to another. */
+/** A coach designs a drill on the bench, finds it in the library, and takes it from one place to another. */
 class CoachDesignsADrillTest extends Journey {
-    private static final Pattern DRILL = Pattern.compile(".*/api/v1/drills/own-[^/]*$");
 
     @Test
     void byDraggingAndTypingWithUndoAndNothingLost() throws Exception {
         Page page = signedIn("iris", 1280, 800);
         BenchPage bench = BenchPage.newDrill(page);
-        title(page, "Half-ball to the ring");
+        bench.rename("Half-ball to the ring");
 
         double[] before = bench.place("cue");
         bench.drag(bench.ball("cue"), -300, -120);
@@ -55,7 +51,7 @@ class CoachDesignsADrillTest extends Journey {
         assertThat(bench.saved()).containsText("Saved");
         page.reload();
         new BenchPage(page).answered();
-        assertThat(page.getByLabel("Title of the drill")).hasValue("Half-ball to the ring");
+        assertThat(bench.title()).hasValue("Half-ball to the ring");
         assertThat(bench.place("cue")[0]).isCloseTo(635, within(0.01));
     }
 
@@ -219,130 +215,10 @@ class CoachDesignsADrillTest extends Journey {
     }
 
     @Test
-    void recordedThenChangedMakesANewVersionAndKeepsTheOldResults() {
-        Page page = signedIn("iris", 1280, 800);
-        BenchPage bench = BenchPage.newDrill(page);
-        title(page, "Played drill");
-        assertThat(bench.saved()).hasText("Saved · version 1");
-        String id = bench.drillId();
-        RecordingPage table = RecordingPage.start(page, "Odo Brandt", id);
-        table.tapAndSave(2000, 500);
-        String session = table.sessionId();
-        page.navigate("/drills/" + id + "/bench");
-        BenchPage again = new BenchPage(page);
-        title(page, "Changed drill");
-        assertThat(again.saved()).hasText("Saved · version 2");
-        page.navigate("/review/" + session);
-        assertThat(page.locator("h1").first()).containsText("Played drill");
-    }
-
-    @Test
-    void twoWindowsOnTheSameDrillLoseNothing() throws Exception {
-        Page one = signedIn("iris", 1280, 800);
-        BenchPage bench = BenchPage.newDrill(one);
-        Page other = one.context().newPage();
-        other.navigate(one.url());
-        new BenchPage(other).answered();
-        one.getByLabel("Title of the drill").fill("From the first window");
-        one.keyboard().press("Enter");
-        assertThat(bench.saved()).containsText("Saved");
-        other.getByLabel("Title of the drill").fill("From the second window");
-        other.keyboard().press("Enter");
-        assertThat(other.getByText("This drill was changed in another window.")).isVisible();
-        other.getByText("Keep mine as a copy").click();
-        other.waitForURL(Pattern.compile(".*/bench"));
-        other.navigate("/drills");
-        assertThat(other.getByText("From the first window")).isVisible();
-        assertThat(other.getByText("From the second window")).isVisible();
-    }
-
-    @Test
-    void whatIsDrawnWithoutTheServerIsSavedWhenItIsBack() {
-        Page page = signedIn("iris", 1280, 800);
-        BenchPage bench = BenchPage.newDrill(page);
-        page.context().setOffline(true);
-        title(page, "Made without a network");
-        assertThat(bench.saved()).containsText("Kept on this device");
-        page.context().setOffline(false);
-        page.reload();
-        new BenchPage(page);
-        assertThat(page.getByLabel("Title of the drill")).hasValue("Made without a network");
-        assertThat(bench.saved()).containsText("Saved");
-    }
-
-    @Test
-    void aDraftThatWaitsIsCountedOnTheRailAndFoundInTheLibrary() {
-        Page page = signedIn("iris", 1280, 800);
-        BenchPage bench = BenchPage.newDrill(page);
-        page.route(DRILL, Route::abort);
-        title(page, "Waits for the server");
-        assertThat(bench.saved()).containsText("Kept on this device");
-        page.locator("nav.rail").getByText("Drills").click();
-        assertThat(page.locator(".sync")).hasText("1 waiting to be sent");
-        page.unroute(DRILL);
-        page.getByText("A change to “Waits for the server” waits on this device")
-                .click();
-        assertThat(bench.saved()).hasText("Saved · version 1");
-        assertThat(page.locator(".sync")).hasText("Everything saved");
-    }
-
-    /** It went when something else was drawn before anybody had decided about it. */
-    @Test
-    void aDraftThatWasLeftBehindStaysUntilSomebodyDecides() {
-        Page page = signedIn("iris", 1280, 800);
-        BenchPage bench = BenchPage.newDrill(page);
-        String address = page.url();
-        page.route(DRILL, Route::abort);
-        title(page, "Left behind");
-        assertThat(bench.saved()).containsText("Kept on this device");
-        page.navigate("/drills");
-        Page elsewhere = signedIn("iris", 1280, 800);
-        elsewhere.navigate(address);
-        BenchPage other = new BenchPage(elsewhere);
-        title(elsewhere, "Changed elsewhere");
-        assertThat(other.saved()).hasText("Saved · version 1");
-        page.unroute(DRILL);
-        page.navigate(address);
-        assertThat(page.getByText("that was never saved")).isVisible();
-        title(page, "Drawn on regardless");
-        assertThat(bench.saved()).hasText("Saved · version 1");
-        page.reload();
-        page.getByText("Keep mine as a copy").click();
-        page.waitForURL(url -> url.endsWith("/bench") && !url.equals(address));
-        assertThat(page.getByLabel("Title of the drill")).hasValue("Left behind");
-        page.navigate("/drills");
-        assertThat(page.getByText("Drawn on regardless").first()).isVisible();
-        assertThat(page.getByText("waits on this device")).hasCount(0);
-    }
-
-    @Test
-    void whatTheServerRefusesIsSettledByTakingItBack() {
-        Page page = signedIn("iris", 1280, 800);
-        BenchPage bench = BenchPage.newDrill(page);
-        page.route(
-                DRILL,
-                route -> route.fulfill(new Route.FulfillOptions()
-                        .setStatus(400)
-                        .setContentType("application/problem+json")
-                        .setBody("{\"status\":400,\"detail\":\"It cannot be so.\"}")));
-        title(page, "Not to be had");
-        assertThat(page.getByRole(AriaRole.ALERT)).containsText("It cannot be so.");
-        assertThat(page.locator(".sync")).hasText("1 waiting to be sent");
-        bench.tool("Undo").click();
-        assertThat(bench.saved()).hasText("Saved · version 1");
-        assertThat(page.locator(".sync")).hasText("Everything saved");
-    }
-
-    private static void title(Page page, String title) {
-        page.getByLabel("Title of the drill").fill(title);
-        page.keyboard().press("Enter");
-    }
-
-    @Test
     void aFileIsSavedLookedThroughAndTakenByAnotherCoach(@TempDir Path folder) throws Exception {
         Page page = signedIn("iris", 1280, 800);
         BenchPage bench = BenchPage.newDrill(page);
-        title(page, "<b>Travelling</b> drill");
+        bench.rename("<b>Travelling</b> drill");
         assertThat(bench.saved()).containsText("Saved");
         page.navigate("/drills/" + bench.drillId());
         Download download =
@@ -405,7 +281,7 @@ class CoachDesignsADrillTest extends Journey {
         page.getByText("Copy to my own and change it").click();
         page.waitForURL("**/bench");
         new BenchPage(page).answered();
-        assertThat(page.getByLabel("Title of the drill")).hasValue("Two walls (copy)");
+        assertThat(new BenchPage(page).title()).hasValue("Two walls (copy)");
         page.getByText("Done", new Page.GetByTextOptions().setExact(true)).click();
         page.getByText("Archive").click();
         assertThat(page.getByText("is in the archive now")).isVisible();

@@ -62,6 +62,16 @@ public final class BenchPage {
         return page.locator(".save .state");
     }
 
+    public Locator title() {
+        return page.getByLabel("Title of the drill");
+    }
+
+    /** Gives the drill another title, which is saved a moment later. */
+    public void rename(String title) {
+        title().fill(title);
+        page.keyboard().press("Enter");
+    }
+
     public Locator tool(String name) {
         return page.getByRole(AriaRole.TOOLBAR)
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(name));

@@ -18,7 +18,9 @@ import java.util.concurrent.TimeUnit;
 public final class Server implements AutoCloseable {
     public static final String HALL_NAME = "hall.test";
     private static final Duration START_LIMIT = Duration.ofSeconds(120);
-    private static final long QUIET_FOR_MILLISECONDS = 2000;
+    private static final Duration WATCHED_FOR = Duration.ofSeconds(2);
+    /** So much processor time in that while is nothing. */
+    private static final Duration QUIET = Duration.ofMillis(100);
 
     private final Path data;
     private final int port;
@@ -84,11 +86,15 @@ public final class Server implements AutoCloseable {
 
     /** Waits until it does nothing by itself any more. */
     void awaitQuiet() {
+        Instant limit = Instant.now().plus(START_LIMIT);
         Duration before;
         do {
+            if (Instant.now().isAfter(limit)) {
+                throw new IllegalStateException("the server works on and on by itself:\n" + log());
+            }
             before = processorTime();
-            pause(QUIET_FOR_MILLISECONDS);
-        } while (processorTime().minus(before).toMillis() > QUIET_FOR_MILLISECONDS / 20);
+            pause(WATCHED_FOR.toMillis());
+        } while (processorTime().minus(before).compareTo(QUIET) > 0);
     }
 
     private Duration processorTime() {
