@@ -33,6 +33,12 @@ interface AttemptRepository extends JpaRepository<AttemptEntity, UUID> {
             + " and a.station = :station and a.deleted = false order by a.sequence, a.deviceId, a.id")
     List<TriedShot> tried(UUID sessionId, UUID studentId, String drillId, int station);
 
+    /** The last place in the order that a student has at another station of a drill; -1 for none. */
+    @Query(
+            "select coalesce(max(a.sequence), -1L) from AttemptEntity a where a.sessionId = :sessionId and a.studentId = :studentId"
+                    + " and a.drillId = :drillId and a.station <> :station and a.deleted = false")
+    long cameAfter(UUID sessionId, UUID studentId, String drillId, int station);
+
     /**
      * How often one student's attempts at a drill of a session were written, over its stations: every write raises it in its own transaction
      * ({@code results.ResultStore}).

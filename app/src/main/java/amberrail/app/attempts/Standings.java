@@ -95,10 +95,7 @@ class Standings {
 
     /** Once it is done: where the student of the written attempt stands at its station and side. */
     StandingView afterWrite(PracticeSession session, Drill drill, AttemptEntity row, Before before, Visit visit) {
-        // Of a visit without shots nothing says what it came after.
-        if (!visit.shots().isEmpty()) {
-            kept.keepAfterCommit(before.place(), before.changes(), visit);
-        }
+        kept.keepAfterCommit(before.place(), before.changes(), visit);
         return side(session, row.studentId, drill, row.station, visit, row.mirrored);
     }
 
@@ -114,7 +111,10 @@ class Standings {
 
     private Visit read(PracticeSession session, Drill drill, KeptVisits.Place place) {
         List<TriedShot> tried = attempts.tried(session.id(), place.studentId(), drill.id(), place.station());
-        long cameAfter = tried.isEmpty() ? -1 : tried.get(0).cameAfter();
+        // Without a shot there is no row that says it.
+        long cameAfter = tried.isEmpty()
+                ? attempts.cameAfter(session.id(), place.studentId(), drill.id(), place.station())
+                : tried.get(0).cameAfter();
         return new Visit(cameAfter, judged(session, drill, place.station(), tried));
     }
 

@@ -109,6 +109,23 @@ class KeptVisitsTest extends AppTest {
     }
 
     @Test
+    void theFirstShotAtAStationKnowsWhatWasPlayedElsewhereAfterIt() throws Exception {
+        standing(UUID.randomUUID(), at(1, 5));
+        // Recorded late, by a device that had no network.
+        for (int place = 0; place < 3; place++) {
+            JsonNode late = standing(UUID.randomUUID(), at(0, place));
+            assertThat(late.get("reached").asInt()).isZero();
+            assertThat(late).isEqualTo(asTheSessionSays(late));
+        }
+    }
+
+    private ObjectNode at(int station, long sequence) {
+        return ((ObjectNode) json.valueToTree(Club.potted(sequence, 1746, 1016)))
+                .put("drillId", DRILL)
+                .put("station", station);
+    }
+
+    @Test
     void devicesThatWriteAtTheSameMomentLeaveNothingOld() throws Exception {
         ExecutorService devices = Executors.newFixedThreadPool(3);
         try {
