@@ -114,11 +114,13 @@ public class AttemptWriter {
                 body.station());
         events.publishEvent(place);
         Standings.Before before = standings.beforeWrite(session, drill, place);
-        store(who, session, row, body);
+        AttemptBody dated = take(who, session, row, body);
         Visit visit = standings.with(session, drill, before, row);
         if (drill.station(row.station).hasSeveralShots()) {
+            // Before a new row is given to the database: changed afterwards it would be inserted and then updated.
             arrivals.settle(session, drill, row, visit.beside(row.tryId, row.shot));
         }
+        keep(who, row, dated);
         return standings.afterWrite(session, drill, row, before, visit);
     }
 
@@ -213,6 +215,11 @@ public class AttemptWriter {
     }
 
     private void store(SignedIn who, PracticeSession session, AttemptEntity row, AttemptBody written) {
+        keep(who, row, take(who, session, row, written));
+    }
+
+    /** The row as it was written; returned is the body with the time that was believed. */
+    private AttemptBody take(SignedIn who, PracticeSession session, AttemptEntity row, AttemptBody written) {
         AttemptBody body = datedByTheServer(session, row, written);
         AttemptMapping.copy(body, row);
         if (row.fresh) {
@@ -221,6 +228,10 @@ public class AttemptWriter {
         row.changedAt = Instant.now(clock).truncatedTo(ChronoUnit.MILLIS);
         // The session's, also where a shipped drill has gone on since.
         row.drillVersion = session.drill(body.drillId()).version();
+        return body;
+    }
+
+    private void keep(SignedIn who, AttemptEntity row, AttemptBody body) {
         attempts.save(row);
         revisions.keep(who, row.id, body);
     }

@@ -5,6 +5,7 @@ import java.time.Duration;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
 import org.springframework.stereotype.Component;
 
@@ -22,9 +23,17 @@ class PasswordHashing {
     private static final int AT_ONCE = 2;
     private static final Duration LONGEST_WAIT = Duration.ofSeconds(10);
 
-    private final Argon2PasswordEncoder argon =
-            new Argon2PasswordEncoder(SALT_BYTES, HASH_BYTES, LANES, MEMORY_KIBIBYTES, PASSES);
+    private final Argon2PasswordEncoder argon;
     private final Semaphore places = new Semaphore(AT_ONCE, true);
+
+    @Autowired
+    PasswordHashing() {
+        this(MEMORY_KIBIBYTES, PASSES);
+    }
+
+    PasswordHashing(int memoryKibibytes, int passes) {
+        argon = new Argon2PasswordEncoder(SALT_BYTES, HASH_BYTES, LANES, memoryKibibytes, passes);
+    }
 
     String encode(String password) {
         return inTurn(() -> argon.encode(password));

@@ -3,8 +3,11 @@ package amberrail.app.signin;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Primary;
+import org.springframework.core.convert.support.GenericConversionService;
+import org.springframework.core.serializer.support.SerializingConverter;
 import org.springframework.session.FindByIndexNameSessionRepository;
 import org.springframework.session.Session;
+import org.springframework.session.config.SessionRepositoryCustomizer;
 import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
 import org.springframework.session.jdbc.config.annotation.web.http.EnableJdbcHttpSession;
 
@@ -19,6 +22,14 @@ class SessionStore {
     @Primary
     FindByIndexNameSessionRepository<? extends Session> quietSessions(JdbcIndexedSessionRepository stored) {
         return quiet(stored);
+    }
+
+    @Bean
+    SessionRepositoryCustomizer<JdbcIndexedSessionRepository> whoseTheyAreIsRemembered() {
+        GenericConversionService conversions = new GenericConversionService();
+        conversions.addConverter(Object.class, byte[].class, new SerializingConverter());
+        conversions.addConverter(byte[].class, Object.class, new StoredSignIns(SessionStore.class.getClassLoader()));
+        return stored -> stored.setConversionService(conversions);
     }
 
     private static <S extends Session> QuietSessions<S> quiet(FindByIndexNameSessionRepository<S> stored) {

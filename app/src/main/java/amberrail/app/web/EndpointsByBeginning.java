@@ -6,9 +6,9 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.boot.autoconfigure.web.servlet.WebMvcRegistrations;
 import org.springframework.stereotype.Component;
+import org.springframework.web.method.HandlerMethod;
 import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
-import org.springframework.web.util.ServletRequestPathUtils;
 
 /**
  * Finds endpoints sooner: Spring takes a path with values in it (a session's, an attempt's) apart and compares it with each of some three hundred endpoints,
@@ -23,18 +23,28 @@ class EndpointsByBeginning implements WebMvcRegistrations {
 
     private static final class Lookup extends RequestMappingHandlerMapping {
         private final Map<RequestMappingInfo, List<String>> beginnings = new ConcurrentHashMap<>();
+        /** The path that this thread looks for: asked of the request for each endpoint it would go through all of its wrappers. */
+        private final ThreadLocal<String> looking = new ThreadLocal<>();
+
+        @Override
+        protected HandlerMethod lookupHandlerMethod(String path, HttpServletRequest request) throws Exception {
+            looking.set(path);
+            try {
+                return super.lookupHandlerMethod(path, request);
+            } finally {
+                looking.remove();
+            }
+        }
 
         @Override
         protected RequestMappingInfo getMatchingMapping(RequestMappingInfo endpoint, HttpServletRequest request) {
-            return mayBe(endpoint, request) ? super.getMatchingMapping(endpoint, request) : null;
+            return mayBe(endpoint) ? super.getMatchingMapping(endpoint, request) : null;
         }
 
-        private boolean mayBe(RequestMappingInfo endpoint, HttpServletRequest request) {
-            String path = ServletRequestPathUtils.getParsedRequestPath(request)
-                    .pathWithinApplication()
-                    .value();
-            // Written in another way than the patterns are: Spring takes it apart.
-            if (path.indexOf('%') >= 0 || path.indexOf(';') >= 0) {
+        private boolean mayBe(RequestMappingInfo endpoint) {
+            String path = looking.get();
+            // Not looked for by its path, or with signs that Spring reads first.
+            if (path == null || path.indexOf('%') >= 0) {
                 return true;
             }
             for (String beginning : beginnings.computeIfAbsent(endpoint, Lookup::fixedBeginnings)) {
