@@ -11,9 +11,11 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Random;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Advice over HTTP: from the stroke that was called, or the usual one, against the engine's own prediction. */
+@Tag("simulation")
 class AdviceOnShotsTest extends AppTest {
     private SignedIn student;
     private String session;

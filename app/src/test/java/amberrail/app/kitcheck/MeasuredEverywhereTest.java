@@ -18,10 +18,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
 /** A table that was measured is what every screen predicts with: here a fast cloth that draws a slow ball across. */
+@Tag("simulation")
 class MeasuredEverywhereTest extends AppTest {
     private static final double DRIFT = 0.004;
 

@@ -4,6 +4,7 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import amberrail.app.people.LightPasswordHashing;
 import amberrail.app.people.SignedIn;
 import amberrail.app.storage.PoisonInTests;
 import amberrail.core.attempt.PotOutcome;
@@ -35,7 +36,7 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 @AutoConfigureMockMvc
 @ActiveProfiles("test")
 @AutoConfigureObservability(tracing = false)
-@Import({Club.class, WritesInTransactions.class, PastTheGate.class, PoisonInTests.class})
+@Import({Club.class, LightPasswordHashing.class, WritesInTransactions.class, PastTheGate.class, PoisonInTests.class})
 public abstract class AppTest {
     /** Each time the server waits for half a minute itself; only a hang takes longer. */
     private static final int MOST_TIMES_AGAIN = 10;

@@ -29,8 +29,8 @@ class BackupAndRestoreTest {
     private record Restored(int code, String said) {}
 
     private static Restored restore(String... arguments) throws Exception {
-        List<String> command = new ArrayList<>(
-                List.of(ExtractedJar.java(), "-jar", ExtractedJar.path().toString(), "restore"));
+        List<String> command = new ArrayList<>(ExtractedJar.command());
+        command.add("restore");
         command.addAll(List.of(arguments));
         Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
         String said = new String(process.getInputStream().readAllBytes());

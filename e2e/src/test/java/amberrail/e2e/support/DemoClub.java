@@ -17,7 +17,7 @@ public final class DemoClub {
     }
 
     private static void make(Path folder, int weeks) {
-        Server server = Server.start(folder, arguments(weeks));
+        Server server = Server.startPacked(folder, arguments(weeks));
         // What it works out behind its start is kept with its data: else each copy would work it out again.
         server.awaitQuiet();
         server.stop();

@@ -13,6 +13,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
 
 /** The packed jar as its users start it, on a free port and a data folder of its own. */
 public final class Server implements AutoCloseable {
@@ -22,13 +23,15 @@ public final class Server implements AutoCloseable {
     /** So much processor time in that while is nothing. */
     private static final Duration QUIET = Duration.ofMillis(100);
 
+    private final Supplier<List<String>> java;
     private final Path data;
     private final int port;
     private final List<String> arguments;
     private final Path log;
     private Process process;
 
-    private Server(Path data, int port, List<String> arguments, Path log) {
+    private Server(Supplier<List<String>> java, Path data, int port, List<String> arguments, Path log) {
+        this.java = java;
         this.data = data;
         this.port = port;
         this.arguments = arguments;
@@ -42,10 +45,21 @@ public final class Server implements AutoCloseable {
         return server;
     }
 
+    /** The same from the jar as it is, so that somebody else can lay it out meanwhile. */
+    static Server startPacked(Path data, String... arguments) {
+        Server server = prepared(ExtractedJar::packedCommand, data, freePort(), arguments);
+        server.restart();
+        return server;
+    }
+
     /** Not started yet. */
     public static Server prepared(Path data, int port, String... arguments) {
+        return prepared(ExtractedJar::command, data, port, arguments);
+    }
+
+    private static Server prepared(Supplier<List<String>> java, Path data, int port, String... arguments) {
         try {
-            return new Server(data, port, List.of(arguments), Files.createTempFile("amber-server", ".log"));
+            return new Server(java, data, port, List.of(arguments), Files.createTempFile("amber-server", ".log"));
         } catch (IOException e) {
             throw new IllegalStateException("no place for the server's log", e);
         }
@@ -158,16 +172,8 @@ public final class Server implements AutoCloseable {
     }
 
     private void launch() {
-        List<String> command = new ArrayList<>(List.of(
-                ExtractedJar.java(),
-                "-XX:+UseSerialGC",
-                "-XX:TieredStopAtLevel=1",
-                ExtractedJar.PREPARED_BEANS,
-                "-XX:SharedArchiveFile=" + ExtractedJar.archive(),
-                "-jar",
-                ExtractedJar.path().toString(),
-                "--amber.data=" + data,
-                "--server.port=" + port));
+        List<String> command = new ArrayList<>(java.get());
+        command.addAll(List.of("--amber.data=" + data, "--server.port=" + port));
         command.addAll(arguments);
         try {
             process = new ProcessBuilder(command)
