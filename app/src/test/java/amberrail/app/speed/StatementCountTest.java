@@ -7,6 +7,7 @@ import amberrail.app.people.SignedIn;
 import amberrail.app.testing.AppTest;
 import amberrail.app.testing.Club;
 import amberrail.app.testing.CountedStatements;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -28,6 +29,8 @@ class StatementCountTest extends AppTest {
             return new CountedStatements();
         }
     }
+
+    private static final String PATH = "/api/v1/sessions/{s}/attempts/{a}";
 
     @Autowired
     CountedStatements statements;
@@ -58,10 +61,8 @@ class StatementCountTest extends AppTest {
     private void attempts(String session, SignedIn student, int count) throws Exception {
         for (int i = 0; i < count; i++) {
             var body = json.valueToTree(Club.potted(i, 1700 + i % 90, 1000 + i % 70));
-            ((com.fasterxml.jackson.databind.node.ObjectNode) body)
-                    .put("studentId", student.accountId().toString());
-            put(coach, body, "/api/v1/sessions/{s}/attempts/{a}", session, UUID.randomUUID())
-                    .andExpect(status().isOk());
+            ((ObjectNode) body).put("studentId", student.accountId().toString());
+            put(coach, body, PATH, session, UUID.randomUUID()).andExpect(status().isOk());
         }
     }
 
@@ -110,9 +111,48 @@ class StatementCountTest extends AppTest {
         String session = session(List.of(student));
         attempts(session, student, 3);
         statements.taken();
-        put(coach, Club.potted(9, 1700, 1000), "/api/v1/sessions/{s}/attempts/{a}", session, UUID.randomUUID())
-                .andReturn();
+        put(coach, Club.potted(9, 1700, 1000), PATH, session, UUID.randomUUID()).andReturn();
         assertThat(ofThePage()).hasSizeLessThanOrEqualTo(7);
+    }
+
+    @Test
+    void aPatternsShotsAreInsertedOnceAndCostTheSame() throws Exception {
+        SignedIn student = club.newStudentOf(coach);
+        String session = beginSession(coach, student, "two-in-order", Club.DRILL);
+        put(coach, ofAPattern(UUID.randomUUID(), 0, 0), PATH, session, UUID.randomUUID())
+                .andExpect(status().isOk());
+        UUID tryId = UUID.randomUUID();
+        for (int shot = 0; shot < 2; shot++) {
+            statements.taken();
+            put(coach, ofAPattern(tryId, 1 + shot, shot), PATH, session, UUID.randomUUID())
+                    .andExpect(status().isOk());
+            List<String> asked = ofThePage();
+            assertThat(asked)
+                    .as("shot " + shot)
+                    .hasSizeLessThanOrEqualTo(7)
+                    .noneMatch(one -> one.startsWith("update attempt "));
+            assertThat(asked.stream().filter(one -> one.startsWith("insert into attempt ")))
+                    .hasSize(1);
+        }
+    }
+
+    private ObjectNode ofAPattern(UUID tryId, long sequence, int shot) {
+        return ((ObjectNode) json.valueToTree(Club.potted(sequence, 1700, 1000)))
+                .put("drillId", "two-in-order")
+                .put("tryId", tryId.toString())
+                .put("shot", shot);
+    }
+
+    /** It also reads the visit, asks what was played elsewhere, and makes the place where it is counted. */
+    @Test
+    void theFirstPutAtAStation() throws Exception {
+        SignedIn student = club.newStudentOf(coach);
+        String session = session(List.of(student));
+        attempts(session, student, 1);
+        statements.taken();
+        ObjectNode elsewhere = ((ObjectNode) json.valueToTree(Club.potted(1, 1700, 1000))).put("station", 1);
+        put(coach, elsewhere, PATH, session, UUID.randomUUID()).andExpect(status().isOk());
+        assertThat(ofThePage()).hasSizeLessThanOrEqualTo(10);
     }
 
     @Test
