@@ -114,7 +114,7 @@ public class AttemptWriter {
                 body.station());
         events.publishEvent(place);
         Standings.Before before = standings.beforeWrite(session, drill, place);
-        AttemptBody dated = take(who, session, row, body);
+        AttemptBody dated = fill(who, session, row, body);
         Visit visit = standings.with(session, drill, before, row);
         if (drill.station(row.station).hasSeveralShots()) {
             // Before a new row is given to the database: changed afterwards it would be inserted and then updated.
@@ -215,11 +215,15 @@ public class AttemptWriter {
     }
 
     private void store(SignedIn who, PracticeSession session, AttemptEntity row, AttemptBody written) {
-        keep(who, row, take(who, session, row, written));
+        keep(who, row, fill(who, session, row, written));
     }
 
-    /** The row as it was written; returned is the body with the time that was believed. */
-    private AttemptBody take(SignedIn who, PracticeSession session, AttemptEntity row, AttemptBody written) {
+    /**
+     * Takes what was written into the row.
+     *
+     * @return the same with the time that is believed
+     */
+    private AttemptBody fill(SignedIn who, PracticeSession session, AttemptEntity row, AttemptBody written) {
         AttemptBody body = datedByTheServer(session, row, written);
         AttemptMapping.copy(body, row);
         if (row.fresh) {

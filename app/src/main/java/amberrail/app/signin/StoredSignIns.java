@@ -1,8 +1,9 @@
 package amberrail.app.signin;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.nio.ByteBuffer;
-import java.util.LinkedHashMap;
-import java.util.Map;
+import java.time.Duration;
 import org.springframework.core.convert.converter.Converter;
 import org.springframework.core.serializer.support.DeserializingConverter;
 import org.springframework.security.core.Authentication;
@@ -15,14 +16,14 @@ import org.springframework.security.core.context.SecurityContextImpl;
  */
 final class StoredSignIns implements Converter<byte[], Object> {
     private static final int REMEMBERED = 200;
+    /** Who was erased does not stay in memory. */
+    private static final Duration LONGEST = Duration.ofHours(1);
 
     private final Converter<byte[], Object> read;
-    private final Map<ByteBuffer, Authentication> known = new LinkedHashMap<>(16, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<ByteBuffer, Authentication> eldest) {
-            return size() > REMEMBERED;
-        }
-    };
+    private final Cache<ByteBuffer, Authentication> known = Caffeine.newBuilder()
+            .maximumSize(REMEMBERED)
+            .expireAfterWrite(LONGEST)
+            .build();
 
     StoredSignIns(ClassLoader classes) {
         read = new DeserializingConverter(classes);
@@ -31,18 +32,13 @@ final class StoredSignIns implements Converter<byte[], Object> {
     @Override
     public Object convert(byte[] stored) {
         ByteBuffer bytes = ByteBuffer.wrap(stored);
-        Authentication remembered;
-        synchronized (known) {
-            remembered = known.get(bytes);
-        }
+        Authentication remembered = known.getIfPresent(bytes);
         if (remembered != null) {
             return new SecurityContextImpl(remembered);
         }
         Object found = read.convert(stored);
         if (found instanceof SecurityContext context && context.getAuthentication() != null) {
-            synchronized (known) {
-                known.put(bytes, context.getAuthentication());
-            }
+            known.put(bytes, context.getAuthentication());
         }
         return found;
     }

@@ -134,21 +134,13 @@ class KeptVisitsTest extends AppTest {
                 for (int device = 0; device < 3; device++) {
                     int station = device / 2;
                     int place = 2 * round + device;
-                    writes.add(() -> standing(
-                            UUID.randomUUID(),
-                            ((ObjectNode) json.valueToTree(Club.potted(place, 1746, 1016)))
-                                    .put("drillId", DRILL)
-                                    .put("station", station)));
+                    writes.add(() -> standing(UUID.randomUUID(), at(station, place)));
                 }
                 for (Future<JsonNode> one : devices.invokeAll(writes)) {
                     one.get();
                 }
                 for (int station = 0; station < 2; station++) {
-                    JsonNode last = standing(
-                            UUID.randomUUID(),
-                            ((ObjectNode) json.valueToTree(Club.potted(2 * round, 1746, 1016)))
-                                    .put("drillId", DRILL)
-                                    .put("station", station));
+                    JsonNode last = standing(UUID.randomUUID(), at(station, 2 * round));
                     assertThat(last).isEqualTo(asTheSessionSays(last));
                 }
             }

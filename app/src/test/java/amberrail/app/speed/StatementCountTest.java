@@ -30,6 +30,7 @@ class StatementCountTest extends AppTest {
         }
     }
 
+    private static final String PATTERN = "two-in-order";
     private static final String PATH = "/api/v1/sessions/{s}/attempts/{a}";
 
     @Autowired
@@ -107,26 +108,24 @@ class StatementCountTest extends AppTest {
 
     @Test
     void onePut() throws Exception {
-        SignedIn student = club.newStudentOf(coach);
-        String session = session(List.of(student));
-        attempts(session, student, 3);
-        statements.taken();
-        put(coach, Club.potted(9, 1700, 1000), PATH, session, UUID.randomUUID()).andReturn();
-        assertThat(ofThePage()).hasSizeLessThanOrEqualTo(7);
+        String session = playedAlready(3);
+        assertThat(costOfAPut(session, potted(9, 0))).hasSizeLessThanOrEqualTo(7);
+    }
+
+    /** It also reads the visit, asks what was played elsewhere, and makes the place where it is counted. */
+    @Test
+    void theFirstPutAtAStation() throws Exception {
+        String session = playedAlready(1);
+        assertThat(costOfAPut(session, potted(1, 1))).hasSizeLessThanOrEqualTo(10);
     }
 
     @Test
     void aPatternsShotsAreInsertedOnceAndCostTheSame() throws Exception {
-        SignedIn student = club.newStudentOf(coach);
-        String session = beginSession(coach, student, "two-in-order", Club.DRILL);
-        put(coach, ofAPattern(UUID.randomUUID(), 0, 0), PATH, session, UUID.randomUUID())
-                .andExpect(status().isOk());
+        String session = beginSession(coach, club.newStudentOf(coach), PATTERN);
+        costOfAPut(session, ofAPattern(UUID.randomUUID(), 0, 0));
         UUID tryId = UUID.randomUUID();
         for (int shot = 0; shot < 2; shot++) {
-            statements.taken();
-            put(coach, ofAPattern(tryId, 1 + shot, shot), PATH, session, UUID.randomUUID())
-                    .andExpect(status().isOk());
-            List<String> asked = ofThePage();
+            List<String> asked = costOfAPut(session, ofAPattern(tryId, 1 + shot, shot));
             assertThat(asked)
                     .as("shot " + shot)
                     .hasSizeLessThanOrEqualTo(7)
@@ -136,30 +135,33 @@ class StatementCountTest extends AppTest {
         }
     }
 
+    private String playedAlready(int count) throws Exception {
+        SignedIn student = club.newStudentOf(coach);
+        String session = session(List.of(student));
+        attempts(session, student, count);
+        return session;
+    }
+
+    private List<String> costOfAPut(String session, ObjectNode body) throws Exception {
+        statements.taken();
+        put(coach, body, PATH, session, UUID.randomUUID()).andExpect(status().isOk());
+        return ofThePage();
+    }
+
+    private ObjectNode potted(long sequence, int station) {
+        return ((ObjectNode) json.valueToTree(Club.potted(sequence, 1700, 1000))).put("station", station);
+    }
+
     private ObjectNode ofAPattern(UUID tryId, long sequence, int shot) {
-        return ((ObjectNode) json.valueToTree(Club.potted(sequence, 1700, 1000)))
-                .put("drillId", "two-in-order")
+        return potted(sequence, 0)
+                .put("drillId", PATTERN)
                 .put("tryId", tryId.toString())
                 .put("shot", shot);
     }
 
-    /** It also reads the visit, asks what was played elsewhere, and makes the place where it is counted. */
-    @Test
-    void theFirstPutAtAStation() throws Exception {
-        SignedIn student = club.newStudentOf(coach);
-        String session = session(List.of(student));
-        attempts(session, student, 1);
-        statements.taken();
-        ObjectNode elsewhere = ((ObjectNode) json.valueToTree(Club.potted(1, 1700, 1000))).put("station", 1);
-        put(coach, elsewhere, PATH, session, UUID.randomUUID()).andExpect(status().isOk());
-        assertThat(ofThePage()).hasSizeLessThanOrEqualTo(10);
-    }
-
     @Test
     void aReviewOfFiveHundredAttempts() throws Exception {
-        SignedIn student = club.newStudentOf(coach);
-        String session = session(List.of(student));
-        attempts(session, student, 500);
+        String session = playedAlready(500);
         assertThat(cost("/api/v1/sessions/{id}/review", session)).hasSizeLessThanOrEqualTo(10);
     }
 

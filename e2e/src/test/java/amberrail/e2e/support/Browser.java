@@ -21,8 +21,7 @@ public final class Browser implements AutoCloseable {
             "--disable-background-networking",
             "--disable-component-update",
             "--disable-sync",
-            // A process less that is sent every picture, and no optimising of scripts whose page is gone a moment
-            // later.
+            // No process more for pictures, and no optimising of scripts whose page is soon gone.
             "--in-process-gpu",
             "--js-flags=--no-opt",
             // A name in the hall that is no secure context, as a tablet sees the club's computer.

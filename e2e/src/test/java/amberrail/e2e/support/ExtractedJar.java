@@ -9,10 +9,10 @@ import java.util.stream.Stream;
 /** The packed jar laid out in a folder with a class-data archive by ./amber itself: journeys start many servers, and some start the script. */
 public final class ExtractedJar {
     /** Bean definitions worked out when the jar was built, as ./amber starts it. */
-    static final String PREPARED_BEANS = "-Dspring.aot.enabled=true";
+    private static final String PREPARED_BEANS = "-Dspring.aot.enabled=true";
 
     /** Most of what these JVMs do is done once: the second compiler would take more than it gives. */
-    static final List<String> SHORT_LIVED =
+    private static final List<String> SHORT_LIVED =
             List.of(java(), "-XX:+UseSerialGC", "-XX:TieredStopAtLevel=1", PREPARED_BEANS);
 
     private ExtractedJar() {}
