@@ -45,6 +45,9 @@ const placing = usePlacing(
   (why) => emit('refuse', why),
 )
 
+/** How large the drawing is. */
+defineExpose({ millimetresPerPixel: computed(() => diagram.value?.millimetresPerPixel) })
+
 /** A phone has no room for the loupe beside the table: it shows while a finger is down, away from it. */
 const PEEK_MILLIMETRES = 320
 const peeks = computed(() => props.portrait && !props.closeUp && props.cross !== undefined)

@@ -52,6 +52,7 @@ const noting = ref(false)
 const showsRoutine = ref(false)
 
 const table = computed(() => detail.value?.table)
+const cloth = ref<InstanceType<typeof RecordingCloth>>()
 const { cross, hint, placed, refuse, chooseOutcome, toggleFoul, toggleInOff, notSeen, ...handling } =
   useHandling(recording, table, portrait)
 const { ninths, nudge, enter, cancel, undo, digit, outcomeByLetter } = handling
@@ -134,6 +135,7 @@ async function play(studentId: string, drillId: string): Promise<void> {
         </div>
         <div class="cloth">
           <RecordingCloth
+            ref="cloth"
             v-model:cross="cross"
             :table="table"
             :portrait="portrait"
@@ -169,6 +171,7 @@ async function play(studentId: string, drillId: string): Promise<void> {
           <PlaceReading :table="table" :place="cross ?? inHand?.body.landing" />
           <ShotLoupe
             v-model:cross="cross"
+            :table-millimetres-per-pixel="cloth?.millimetresPerPixel"
             :table="table"
             :portrait="portrait"
             :shot="shot"

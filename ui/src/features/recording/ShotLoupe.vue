@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Point, Shot, TableDrawing } from '@/api/types'
 import type { LocalAttempt } from './attemptOrder'
 import RecordingCloth from './RecordingCloth.vue'
@@ -15,7 +15,18 @@ const props = defineProps<{
   latestId?: string
   chosenId?: string
   cross?: Point
+  /** Of the table beside it. */
+  tableMillimetresPerPixel?: number
 }>()
+
+/** In less room than that it would show the target no larger than the table does, and a tap on it would be no surer. */
+const LEAST_ENLARGEMENT = 1.1
+const cloth = ref<InstanceType<typeof RecordingCloth>>()
+const enlarges = computed(() => {
+  const here = cloth.value?.millimetresPerPixel
+  const beside = props.tableMillimetresPerPixel
+  return here === undefined || beside === undefined || beside >= LEAST_ENLARGEMENT * here
+})
 
 const SIDE_IN_ZONE_RADII = 2.6
 const SMALLEST_SIDE_MILLIMETRES = 420
@@ -26,12 +37,17 @@ const closeUp = computed(() => ({
     SIDE_IN_ZONE_RADII * (props.shot.zone?.radiusMillimetres ?? 0),
   ),
 }))
+/** What is drawn is what the table draws. */
+const drawn = computed(() => {
+  const { table, portrait, shot, attempts, latestId, chosenId, cross } = props
+  return { table, portrait, shot, attempts, latestId, chosenId, cross, closeUp: closeUp.value }
+})
 const caption = computed(() => (props.shot.zone ? 'recording.loupe' : 'recording.loupeAtContact'))
 </script>
 
 <template>
-  <figure class="loupe">
-    <RecordingCloth v-bind="{ ...props, ...$attrs }" :close-up="closeUp" :label="$t(caption)" />
+  <figure class="loupe" :class="{ useless: !enlarges }">
+    <RecordingCloth ref="cloth" v-bind="{ ...drawn, ...$attrs }" :label="$t(caption)" />
     <figcaption class="small quiet">{{ $t(caption) }}</figcaption>
   </figure>
 </template>
@@ -43,6 +59,10 @@ const caption = computed(() => (props.shot.zone ? 'recording.loupe' : 'recording
   min-height: 100px;
   display: flex;
   flex-direction: column;
+}
+/* It keeps its room: by that it is known when there is enough again. */
+.useless {
+  visibility: hidden;
 }
 .loupe :deep(.drawing) {
   flex: 1;

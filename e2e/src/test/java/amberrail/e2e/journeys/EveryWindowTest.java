@@ -54,6 +54,9 @@ class EveryWindowTest extends Journey {
         table.tap(1700, 250);
         assertThat(table.marks()).hasCount(before + 1);
         assertThat(table.readOut()).containsText("cm");
+        assertThat(table.loupeIsHiddenOrEnlarges())
+                .as("the loupe is hidden or enlarges")
+                .isTrue();
         // With notes below (another device, a pause), table and keys keep their room.
         page.keyboard().press("b");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Pause"))

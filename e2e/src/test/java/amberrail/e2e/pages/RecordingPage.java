@@ -92,6 +92,15 @@ public final class RecordingPage {
         return new double[] {left + scale * (x + MARGIN), top + scale * (y + MARGIN)};
     }
 
+    /** Beside a long read-out there may be no room to show the target larger than the table does. */
+    public boolean loupeIsHiddenOrEnlarges() {
+        return (boolean) page.evaluate("() => {"
+                + " const loupe = document.querySelector('.loupe');"
+                + " const scale = (svg) => svg.getScreenCTM().a;"
+                + " return getComputedStyle(loupe).display === 'none' || getComputedStyle(loupe).visibility === 'hidden'"
+                + " || scale(loupe.querySelector('svg')) > scale(document.querySelector('[data-testid=table]')); }");
+    }
+
     public Locator marks() {
         return table().locator("[data-mark=landing]");
     }
