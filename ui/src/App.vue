@@ -27,7 +27,7 @@ onMounted(() => {
     <PlainHttpNote v-if="!atTheTable" />
     <WaitingForServer v-if="signedIn.waiting" :why="signedIn.waiting" />
     <RouterView v-else v-slot="{ Component }">
-      <component :is="Component" :key="route.path" />
+      <component :is="Component" :key="route.meta.samePage ? route.matched.at(-1)?.path : route.path" />
     </RouterView>
   </div>
   <TroubleBar />

@@ -49,10 +49,15 @@ export const router = createRouter({
       path: '/plan/blocks/:id',
       component: () => import('./features/plan/BlockPage.vue'),
       props: true,
-      meta: { aboutStudent: true },
+      meta: { aboutStudent: true, samePage: true },
     },
     { path: '/plan/calendar', component: () => import('./features/calendar/CalendarPage.vue') },
-    { path: '/plan/:id', component: () => import('./features/plan/PlanPage.vue'), props: true },
+    {
+      path: '/plan/:id',
+      component: () => import('./features/plan/PlanPage.vue'),
+      props: true,
+      meta: { samePage: true },
+    },
     { path: '/table', component: () => import('./features/recording/NobodyPage.vue') },
     { path: '/table/begin', component: () => import('./features/recording/BeginPage.vue') },
     {
@@ -113,6 +118,17 @@ export const router = createRouter({
     { path: '/:rest(.*)*', component: () => import('./shared/MissingPage.vue') },
   ],
 })
+
+declare module 'vue-router' {
+  interface RouteMeta {
+    /** For whoever has no sign-in, too. */
+    open?: boolean
+    /** A coach's address says which student it is about. */
+    aboutStudent?: boolean
+    /** The page goes on where its id changes: a new thing gets one once it is saved, and work on it is not interrupted. */
+    samePage?: boolean
+  }
+}
 
 /** A page whose files were replaced by a newer version while this one was open: loaded afresh. */
 router.onError((error: unknown, to) => {

@@ -1,12 +1,21 @@
 import { ref, shallowRef, type Ref, type ShallowRef } from 'vue'
 import { sentence } from '@/api/problem'
 
-/** Loads something: what came, whether it is under way, what went wrong, and how to try again. */
-export function useLoad<T>(load: () => Promise<T>): {
+/**
+ * Loads something: what came, whether it is under way, what went wrong, and how to try again.
+ *
+ * @param taken what else the page keeps of it; only of the newest answer, since an older one may come after it
+ */
+export function useLoad<T>(
+  load: () => Promise<T>,
+  taken: (loaded: T) => void = () => undefined,
+): {
   data: ShallowRef<T | undefined>
   busy: Ref<boolean>
   problem: Ref<string>
   reload: () => Promise<void>
+  /** What the answer to a change says: it is newer than what is being loaded, so that no longer counts. */
+  set: (value: T) => void
 } {
   const data = shallowRef<T>()
   const busy = ref(false)
@@ -21,7 +30,9 @@ export function useLoad<T>(load: () => Promise<T>): {
     problem.value = ''
     try {
       const loaded = await load()
-      if (mine === latest) data.value = loaded
+      if (mine !== latest) return
+      data.value = loaded
+      taken(loaded)
     } catch (error) {
       if (mine === latest) problem.value = sentence(error)
     } finally {
@@ -29,5 +40,12 @@ export function useLoad<T>(load: () => Promise<T>): {
     }
   }
 
-  return { data, busy, problem, reload }
+  function set(value: T): void {
+    latest++
+    busy.value = false
+    problem.value = ''
+    data.value = value
+  }
+
+  return { data, busy, problem, reload, set }
 }

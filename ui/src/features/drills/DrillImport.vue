@@ -7,36 +7,46 @@ import { answer, api } from '@/api/client'
 import type { ImportPreview } from '@/api/types'
 import FileField from '@/shared/FileField.vue'
 import { useAction } from '@/shared/useAction'
+import { useLoad } from '@/shared/useLoad'
 
 /** Takes drills from a file, after a look at what will change. */
 const visible = defineModel<boolean>({ required: true })
 const emit = defineEmits<{ done: [] }>()
 const { t } = useI18n()
 const text = ref('')
-const preview = ref<ImportPreview>()
+/** Of the file that was chosen last: another may be chosen while one is looked at. */
+const {
+  data: preview,
+  problem: notRead,
+  reload: look,
+  set,
+} = useLoad(async (): Promise<ImportPreview | undefined> =>
+  answer(api.POST('/api/v1/drill-import/preview', { body: { text: text.value } })),
+)
 const { busy, problem, run } = useAction()
 const taking = computed(() => preview.value?.entries.filter((entry) => entry.effect !== 'SAME').length ?? 0)
 
 async function choose(file: File): Promise<void> {
-  preview.value = undefined
-  problem.value = ''
+  forget()
   text.value = await file.text()
-  await run(async () => {
-    preview.value = await answer(api.POST('/api/v1/drill-import/preview', { body: { text: text.value } }))
-  })
+  await look()
 }
 
 async function take(): Promise<void> {
   await run(async () => {
-    preview.value = await answer(api.POST('/api/v1/drill-import', { body: { text: text.value } }))
+    set(await answer(api.POST('/api/v1/drill-import', { body: { text: text.value } })))
   })
   if (preview.value?.done) emit('done')
 }
 
+function forget(): void {
+  set(undefined)
+  problem.value = ''
+}
+
 function close(): void {
   visible.value = false
-  preview.value = undefined
-  problem.value = ''
+  forget()
 }
 </script>
 
@@ -49,7 +59,9 @@ function close(): void {
     @update:visible="close"
   >
     <FileField :label="t('library.importChoose')" accept=".json,application/json" @chosen="choose" />
-    <p v-if="problem" role="alert" class="problem">{{ problem }} {{ t('library.importNothing') }}</p>
+    <p v-if="problem || notRead" role="alert" class="problem">
+      {{ problem || notRead }} {{ t('library.importNothing') }}
+    </p>
     <template v-if="preview">
       <div v-if="preview.problems.length > 0" role="alert" class="problem">
         {{ t('library.importProblems') }}

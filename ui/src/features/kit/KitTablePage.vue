@@ -30,9 +30,13 @@ const signedIn = useSignedIn()
 const words = useKitWords()
 const isCoach = computed(() => signedIn.me?.person.role === 'COACH')
 const path = computed(() => ({ id: props.id }))
-const { data, busy, problem, reload } = useLoad(() =>
-  answer(api.GET('/api/v1/kit/tables/{id}', { params: { path: path.value } })),
-)
+const {
+  data,
+  busy,
+  problem,
+  reload,
+  set: show,
+} = useLoad(() => answer(api.GET('/api/v1/kit/tables/{id}', { params: { path: path.value } })))
 const { busy: working, problem: notDone, run } = useAction()
 onMounted(reload)
 
@@ -78,36 +82,30 @@ function open(what: 'measures' | 'cloth'): void {
 }
 
 async function save(): Promise<void> {
-  const version = data.value?.version ?? 0
-  const well = await run(async () => {
-    data.value =
-      changing.value === 'measures'
-        ? await answer(
-            api.PUT('/api/v1/kit/tables/{id}', {
-              params: { path: path.value },
-              body: {
-                version,
-                name: draft.name,
-                cornerMouthMillimetres: draft.corner,
-                sideMouthMillimetres: draft.side,
-                noseHeightMillimetres: draft.nose,
-              },
-            }),
-          )
-        : await answer(
-            api.PUT('/api/v1/kit/tables/{id}/cloth', {
-              params: { path: path.value },
-              body: {
-                version,
-                isNew: draft.isNew,
-                ...(draft.clothName ? { clothName: draft.clothName } : {}),
-                ...(draft.fittedOn ? { fittedOn: draft.fittedOn } : {}),
-                ...(draft.nap === 'UNKNOWN' ? {} : { nap: draft.nap }),
-              },
-            }),
-          )
-  })
+  const well = await run(async () => show(await (changing.value === 'measures' ? measures() : cloth())))
   if (well) changing.value = undefined
+}
+
+function measures(): Promise<KitTablePage> {
+  const body = {
+    version: data.value?.version ?? 0,
+    name: draft.name,
+    cornerMouthMillimetres: draft.corner,
+    sideMouthMillimetres: draft.side,
+    noseHeightMillimetres: draft.nose,
+  }
+  return answer(api.PUT('/api/v1/kit/tables/{id}', { params: { path: path.value }, body }))
+}
+
+function cloth(): Promise<KitTablePage> {
+  const body = {
+    version: data.value?.version ?? 0,
+    isNew: draft.isNew,
+    ...(draft.clothName ? { clothName: draft.clothName } : {}),
+    ...(draft.fittedOn ? { fittedOn: draft.fittedOn } : {}),
+    ...(draft.nap === 'UNKNOWN' ? {} : { nap: draft.nap }),
+  }
+  return answer(api.PUT('/api/v1/kit/tables/{id}/cloth', { params: { path: path.value }, body }))
 }
 
 async function check(): Promise<void> {
@@ -119,12 +117,9 @@ async function check(): Promise<void> {
 
 async function useAgain(setId: string): Promise<void> {
   await run(async () => {
-    data.value = await answer(
-      api.POST('/api/v1/kit/tables/{id}/sets/{setId}', {
-        params: { path: { id: props.id, setId } },
-        body: { version: data.value?.version ?? 0 },
-      }),
-    )
+    const body = { version: data.value?.version ?? 0 }
+    const params = { path: { id: props.id, setId } }
+    show(await answer(api.POST('/api/v1/kit/tables/{id}/sets/{setId}', { params, body })))
   })
 }
 

@@ -15,7 +15,7 @@ import ConsentList from './ConsentList.vue'
 const props = defineProps<{ id: string; name: string }>()
 const emit = defineEmits<{ changed: [] }>()
 const { t } = useI18n()
-const { data, busy, problem, reload } = useLoad(() =>
+const { data, busy, problem, reload, set } = useLoad(() =>
   answer(api.GET('/api/v1/people/{id}/consent', { params: { path: { id: props.id } } })),
 )
 onMounted(reload)
@@ -36,7 +36,7 @@ async function rename(): Promise<void> {
     emit('changed')
 }
 function changed(now: AgeAndConsent): void {
-  data.value = now
+  set(now)
   emit('changed')
 }
 </script>

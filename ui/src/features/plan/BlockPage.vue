@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { useRouter } from 'vue-router'
+import { onBeforeRouteLeave, useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
 import { Problem } from '@/api/problem'
 import type { Block, BlockBody } from '@/api/types'
@@ -24,11 +24,11 @@ const router = useRouter()
 const hand = useHand()
 const { studentId } = useAboutStudent()
 const draft = ref<BlockBody>()
-const block = shallowRef<Block>()
-const said = ref('')
+const touched = ref(false)
+/** What somebody else has kept meanwhile. */
+const theirs = shallowRef<Block>()
 const { busy, problem, run } = useAction()
 const isNew = computed(() => props.id === 'new')
-const mine = computed(() => block.value?.mine !== false)
 const USUAL = { weeks: 4, minutes: 60, newMinutes: 5 } as const
 
 function bodyOf(one: Block): BlockBody {
@@ -63,67 +63,82 @@ function fresh(student: string): BlockBody {
   }
 }
 
-const loaded = useLoad(async () => {
-  const path = { id: props.id }
-  const query = { zone: ZONE }
-  block.value = await answer(api.GET('/api/v1/blocks/{id}', { params: { path, query } }))
-  draft.value = bodyOf(block.value)
-  return true
-})
-
-async function preview(): Promise<void> {
+/** As it is kept; of a new one what its weeks would be. */
+const {
+  data: block,
+  busy: loading,
+  problem: notLoaded,
+  reload,
+  set,
+} = useLoad(async () => {
   const body = draft.value
-  if (!body || body.weekdays.length === 0) return
-  await run(async () => {
-    block.value = await answer(api.POST('/api/v1/block-previews', { body }))
-  })
+  if (isNew.value && body) return answer(api.POST('/api/v1/block-previews', { body }))
+  const params = { path: { id: props.id }, query: { zone: ZONE } }
+  return answer(api.GET('/api/v1/blocks/{id}', { params }))
+}, begun)
+const mine = computed(() => block.value?.mine !== false)
+
+function begun(one: Block): void {
+  if (!isNew.value) take(one)
+}
+
+function take(one: Block): void {
+  draft.value = bodyOf(one)
+  theirs.value = undefined
+  problem.value = ''
 }
 
 async function begin(): Promise<void> {
-  if (!isNew.value) return loaded.reload()
-  if (!studentId.value) return
-  draft.value = fresh(studentId.value)
-  await preview()
+  if (isNew.value) {
+    if (!studentId.value) return
+    draft.value = fresh(studentId.value)
+    touched.value = false
+  } else if (block.value?.id === props.id) return
+  await reload()
 }
 onMounted(begin)
 watch([() => props.id, studentId], begin)
 
 /** What the weeks would be is shown at once; kept only when somebody says so. */
 async function changed(body: BlockBody): Promise<void> {
-  said.value = ''
   draft.value = body
-  if (isNew.value) await preview()
+  touched.value = true
+  if (isNew.value && body.weekdays.length > 0) await reload()
 }
 
-async function save(): Promise<void> {
+/** @param over what somebody else has kept meanwhile, which is written over knowingly */
+async function save(over?: Block): Promise<void> {
+  if (!draft.value) return
+  if (over) draft.value = { ...draft.value, revision: over.revision }
   const body = draft.value
-  if (!body) return
   const well = await run(async () => {
-    const query = { zone: ZONE }
-    block.value = isNew.value
+    const params = { path: { id: props.id }, query: { zone: ZONE } }
+    const kept = isNew.value
       ? await answer(api.POST('/api/v1/blocks', { body }))
-      : await answer(
-          api.PUT('/api/v1/blocks/{id}', { params: { path: { id: props.id }, query }, body }),
-        ).catch(takeTheirs)
-    draft.value = bodyOf(block.value)
+      : await answer(api.PUT('/api/v1/blocks/{id}', { params, body })).catch(showTheirs)
+    set(kept)
+    const now = draft.value
+    // What was changed while it was on its way is still to be saved, over what is kept now.
+    if (now && now !== body) draft.value = { ...now, revision: kept.revision }
+    else take(kept)
   })
   if (!well) return
-  said.value = t('plan.saved')
   if (isNew.value && block.value?.id) await router.replace(`/plan/blocks/${block.value.id}`)
 }
 
-/** Changed by somebody else meanwhile: the page shows theirs, and the sentence says so. */
-function takeTheirs(error: unknown): never {
-  if (error instanceof Problem && error.current) block.value = error.current as Block
+/** Changed by somebody else meanwhile: the weeks shown are theirs, and the sentence says so. */
+function showTheirs(error: unknown): never {
+  if (error instanceof Problem && error.current) {
+    theirs.value = error.current as Block
+    set(theirs.value)
+  }
   throw error
 }
 
 async function planWeek(week: number): Promise<void> {
+  const params = { path: { id: props.id, week }, query: { zone: ZONE } }
   await run(async () => {
-    const path = { id: props.id, week }
-    block.value = await answer(
-      api.POST('/api/v1/blocks/{id}/weeks/{week}', { params: { path, query: { zone: ZONE } } }),
-    )
+    set(await answer(api.POST('/api/v1/blocks/{id}/weeks/{week}', { params })))
   })
 }
 
@@ -131,8 +146,18 @@ async function archive(): Promise<void> {
   const well = await run(() =>
     answer(api.POST('/api/v1/blocks/{id}/archive', { params: { path: { id: props.id } } })),
   )
-  if (well) await router.push('/plan')
+  if (!well) return
+  // Nothing is left to be saved.
+  draft.value = undefined
+  await router.push('/plan')
 }
+
+const dirty = computed(() => {
+  if (!draft.value || !block.value) return false
+  return isNew.value ? touched.value : JSON.stringify(draft.value) !== JSON.stringify(bodyOf(block.value))
+})
+/** What is not saved is not lost without a word. */
+onBeforeRouteLeave(() => (dirty.value && mine.value ? window.confirm(t('plan.leave')) : true))
 
 const name = computed(() => block.value?.studentName ?? hand.hand.studentName ?? '…')
 </script>
@@ -145,8 +170,8 @@ const name = computed(() => block.value?.studentName ?? hand.hand.studentName ??
     </template>
     <PageState
       v-else
-      :busy="loaded.busy.value"
-      :problem="draft ? '' : loaded.problem.value"
+      :busy="loading"
+      :problem="draft ? '' : notLoaded"
       :ready="draft !== undefined"
       @retry="begin"
     >
@@ -157,9 +182,15 @@ const name = computed(() => block.value?.studentName ?? hand.hand.studentName ??
         </header>
         <p v-if="!mine" class="quiet">{{ t('plan.block.made') }}</p>
         <BlockAsked v-else :body="draft" @changed="changed" />
-        <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+        <p v-if="problem || notLoaded" role="alert" class="problem">
+          {{ problem || notLoaded }}
+          <template v-if="theirs">
+            <Button severity="secondary" size="small" :label="t('plan.takeTheirs')" @click="take(theirs)" />
+            <Button severity="secondary" size="small" :label="t('plan.keepMine')" @click="save(theirs)" />
+          </template>
+        </p>
         <p v-if="mine" class="keys no-print">
-          <Button :label="t('plan.save')" :loading="busy" @click="save" />
+          <Button :label="t('plan.save')" :loading="busy" @click="save()" />
           <Button
             v-if="!isNew"
             severity="secondary"
@@ -167,7 +198,8 @@ const name = computed(() => block.value?.studentName ?? hand.hand.studentName ??
             :disabled="busy"
             @click="archive"
           />
-          <span v-if="said" role="status" class="quiet">{{ said }}</span>
+          <span v-if="dirty" role="status" class="quiet">{{ t('plan.unsaved') }}</span>
+          <span v-else-if="!isNew" role="status" class="quiet">{{ t('plan.saved') }}</span>
         </p>
         <template v-if="block">
           <BlockWeeks :block="block" :may-plan="mine && !isNew" :busy="busy" @plan="planWeek" />

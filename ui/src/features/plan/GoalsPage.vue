@@ -31,16 +31,16 @@ interface Row {
 }
 const rows = ref<Row[]>([])
 const path = computed(() => ({ id: studentId.value ?? '' }))
-const { data, busy, problem, reload } = useLoad(async () => {
-  const goals = await answer(api.GET('/api/v1/students/{id}/goals', { params: { path: path.value } }))
-  rows.value = goals.skills.map(({ skill, weight, goalGrade, byDay }) => ({
-    skill,
-    weight,
-    goalGrade,
-    byDay: byDay ?? '',
-  }))
-  return goals
-})
+const { data, busy, problem, reload } = useLoad(
+  () => answer(api.GET('/api/v1/students/{id}/goals', { params: { path: path.value } })),
+  (goals) =>
+    (rows.value = goals.skills.map(({ skill, weight, goalGrade, byDay }) => ({
+      skill,
+      weight,
+      goalGrade,
+      byDay: byDay ?? '',
+    }))),
+)
 onMounted(() => studentId.value && reload())
 watch(studentId, (id) => id && reload())
 

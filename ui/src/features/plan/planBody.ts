@@ -9,6 +9,11 @@ export const BANDS = {
 } as const
 export type Band = keyof typeof BANDS
 
+/** A pattern is for nobody, and without anybody nothing can be proposed. */
+export function isAsked({ pattern, studentIds }: PlanBody): boolean {
+  return !pattern && studentIds.length > 0
+}
+
 /** Lines of a pattern or of somebody else's plan get stations and reasons of whoever they are for now. */
 export function placed(items: PlanItem[], possible: PossibleDrill[]): PlanItem[] {
   return items.map((item) => {

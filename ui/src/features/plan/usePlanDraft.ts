@@ -4,8 +4,9 @@ import { answer, api } from '@/api/client'
 import { Problem, sentence } from '@/api/problem'
 import type { Plan, PlanBody, PlanProposal } from '@/api/types'
 import { ZONE } from '@/shared/days'
-import { BANDS, type Band, bodyOf, placed } from './planBody'
+import { BANDS, type Band, bodyOf } from './planBody'
 import { usePlanHistory } from './usePlanHistory'
+import { usePlannedAnew } from './usePlannedAnew'
 
 export function usePlanDraft() {
   const history = usePlanHistory()
@@ -14,58 +15,58 @@ export function usePlanDraft() {
   const stored = shallowRef<Plan>()
   const proposal = shallowRef<PlanProposal>()
   const names = ref<Record<string, string>>({})
+  const anew = usePlannedAnew(history, calls.ask, proposal)
 
-  function take(plan: Plan): void {
+  /** @param sent the draft that is kept so: what was changed while it was on its way is still to be saved */
+  function take(plan: Plan, sent = draft.value): void {
+    const now = draft.value
     stored.value = plan
     calls.theirs.value = undefined
     names.value = Object.fromEntries(plan.students.map(({ studentId, name }) => [studentId, name]))
     history.settle(bodyOf(plan))
+    if (now && now !== sent) draft.value = { ...now, revision: plan.revision }
   }
 
   async function open(id: string): Promise<void> {
+    anew.forget()
     const plan = await calls.read(id)
-    if (plan) take(plan)
+    if (!plan) return
+    history.begin(bodyOf(plan))
+    take(plan)
   }
 
   function begin(body: PlanBody, known: Record<string, string>): void {
+    anew.forget()
+    stored.value = undefined
     names.value = known
-    draft.value = body
-  }
-
-  /** What else could stand in it. */
-  async function look(): Promise<void> {
-    if (draft.value?.pattern || (draft.value && isAsked(draft.value)))
-      proposal.value = await calls.ask(draft.value)
-  }
-
-  /** A change of what is wanted, and the lines that are not kept planned anew for it: one step to undo. */
-  async function again(part: Partial<PlanBody>, band?: Band): Promise<void> {
-    if (!draft.value) return
-    const wanted = { ...draft.value, ...part }
-    const found = isAsked(wanted) ? await calls.ask(wanted, band) : undefined
-    if (!found) return history.change(part)
-    proposal.value = found
-    const { bandLow, bandHigh, tableId } = found
-    history.change({ ...part, items: placed(found.items, found.possible), bandLow, bandHigh, tableId })
+    history.begin(body)
   }
 
   /** Says the plan's id, also where it is new; {@link over} is another's state that is written over knowingly. */
   async function save(over?: Plan): Promise<string | undefined> {
-    if (!draft.value) return undefined
-    const body = over ? { ...draft.value, revision: over.revision } : draft.value
+    await anew.done()
+    const sent = draft.value
+    if (!sent) return undefined
+    const body = over ? { ...sent, revision: over.revision } : sent
     const plan = await calls.write(body, stored.value?.id)
-    if (plan) take(plan)
+    if (plan) take(plan, sent)
     return plan?.id
   }
 
-  const told = useTold(draft, proposal, names)
-
-  return { ...history, ...calls, ...told, stored, proposal, names, open, begin, take, look, again, save }
-}
-
-/** A pattern is for nobody, and without anybody nothing can be proposed. */
-function isAsked({ pattern, studentIds }: PlanBody): boolean {
-  return !pattern && studentIds.length > 0
+  return {
+    ...history,
+    ...calls,
+    ...useTold(draft, proposal, names),
+    stored,
+    proposal,
+    names,
+    open,
+    begin,
+    take,
+    look: anew.look,
+    again: anew.again,
+    save,
+  }
 }
 
 /** For whom it is, and what could stand in it, by drill. */
@@ -91,7 +92,10 @@ function usePlanCalls() {
   const problem = ref('')
   const theirs = shallowRef<Plan>()
 
+  let underWay = 0
+
   async function attempt<T>(work: () => Promise<T>): Promise<T | undefined> {
+    underWay += 1
     busy.value = true
     problem.value = ''
     try {
@@ -101,7 +105,8 @@ function usePlanCalls() {
       theirs.value = error instanceof Problem && error.status === 409 ? (error.current as Plan) : undefined
       return undefined
     } finally {
-      busy.value = false
+      underWay -= 1
+      busy.value = underWay > 0
     }
   }
 

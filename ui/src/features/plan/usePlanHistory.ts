@@ -24,6 +24,13 @@ export function usePlanHistory() {
     draft.value = { ...(JSON.parse(last) as PlanBody), revision: draft.value.revision }
   }
 
+  /** Another plan: nothing of the one before can be undone in it. */
+  function begin(body: PlanBody): void {
+    before.value = []
+    saved.value = ''
+    draft.value = body
+  }
+
   /** As the server has it. */
   function settle(body: PlanBody): void {
     draft.value = body
@@ -44,11 +51,14 @@ export function usePlanHistory() {
     canUndo: computed(() => before.value.length > 0),
     change,
     undo,
+    begin,
     settle,
     discard,
     ...lines(items),
   }
 }
+
+export type PlanHistory = ReturnType<typeof usePlanHistory>
 
 /** What can be done with the lines. */
 function lines(items: (work: (items: PlanItem[]) => PlanItem[]) => void) {

@@ -54,14 +54,17 @@ async function send(dryRun: boolean): Promise<void> {
 }
 
 async function sendFile(dryRun: boolean): Promise<void> {
+  const sent = csv.value
   await run(async () => {
-    found.value = await answer(
+    const answered = await answer(
       api.POST('/api/v1/attempt-import/{studentId}', {
         params: { path: { studentId: props.studentId }, query: { dryRun } },
-        body: { csv: csv.value },
+        body: { csv: sent },
       }),
     )
-    if (found.value.written) emit('imported')
+    // Another file may have been chosen meanwhile: what is told belongs to the file that would be written.
+    if (sent === csv.value) found.value = answered
+    if (answered.written) emit('imported')
   })
 }
 

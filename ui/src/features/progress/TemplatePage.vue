@@ -26,7 +26,7 @@ const { problem: said, run } = useAction()
 const diagram = ref<InstanceType<typeof TableDiagram>>()
 
 const tables = useLoad(() => answer(api.GET('/api/v1/tables')))
-const { data, busy, problem, reload } = useLoad(async () => {
+const { data, busy, problem, reload, set } = useLoad(async () => {
   const id = studentId.value
   if (!id) return undefined
   const query = tableId.value ? { tableId: tableId.value } : {}
@@ -78,7 +78,7 @@ async function change(work: () => Promise<Template | undefined>): Promise<void> 
   await run(async () => {
     const now = await work()
     if (now) {
-      data.value = now
+      set(now)
       dayIndex.value = 0
     }
   })

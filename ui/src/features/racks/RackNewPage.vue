@@ -88,7 +88,7 @@ const survey = useLoad(async () =>
 watch(
   () => rack.balls.value,
   () => {
-    survey.data.value = undefined
+    survey.set(undefined)
     planning.plan.forget()
     planning.locked.value = []
     chance.forget()

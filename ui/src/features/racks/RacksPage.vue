@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
-import type { RackFile, RackRow } from '@/api/types'
+import type { RackFile } from '@/api/types'
 import ChooseStudent from '@/shared/ChooseStudent.vue'
 import { mediumDay } from '@/shared/days'
 import LookingAt from '@/shared/LookingAt.vue'
@@ -11,8 +11,8 @@ import PageState from '@/shared/PageState.vue'
 import SelectField from '@/shared/SelectField.vue'
 import { percent, useUnits } from '@/shared/units'
 import { useAboutStudent } from '@/shared/useAboutStudent'
-import { useAction } from '@/shared/useAction'
 import { useLoad } from '@/shared/useLoad'
+import { usePages } from '@/shared/usePages'
 import { waitingRacks } from '@/device/keptRacks'
 import RackFileIn from './RackFileIn.vue'
 import RackReviewPart from './RackReviewPart.vue'
@@ -24,29 +24,25 @@ const { t } = useI18n()
 const words = useRackWords()
 const { figure } = useUnits()
 const { studentId } = useAboutStudent()
-const { problem: notDone, run } = useAction()
-const name = ref('')
-const more = shallowRef<RackRow[]>([])
-const next = ref<string>()
 const game = ref<string>()
 const headline = useRackHeadline()
 
-const list = useLoad(async () => {
-  const id = studentId.value
-  if (!id) return undefined
-  const page = await answer(api.GET('/api/v1/racks', { params: { query: { studentId: id } } }))
-  name.value = page.studentName
-  more.value = []
-  next.value = page.next
-  return page.racks
-})
+const { first, rows, next, busy, problem, reload, more, loadingMore, noMore } = usePages(
+  async (before) => {
+    const id = studentId.value
+    return id
+      ? await answer(api.GET('/api/v1/racks', { params: { query: { studentId: id, before } } }))
+      : undefined
+  },
+  (page) => page.racks,
+)
+const name = computed(() => first.value?.studentName ?? '')
 const review = useLoad(async () => {
   const id = studentId.value
   if (!id) return undefined
   const query = { studentId: id, ...(game.value ? { game: game.value } : {}) }
   return await answer(api.GET('/api/v1/racks/review', { params: { query } }))
 })
-const rows = computed(() => [...(list.data.value ?? []), ...more.value])
 const games = computed(() =>
   [...new Set(rows.value.map((row) => row.game))].map((id) => ({ id, name: words.game(id) })),
 )
@@ -62,7 +58,7 @@ const sentence = computed(() => {
 
 async function load(): Promise<void> {
   headline.forget()
-  await Promise.all([list.reload(), review.reload()])
+  await Promise.all([reload(), review.reload()])
 }
 onMounted(load)
 watch(studentId, load)
@@ -70,16 +66,6 @@ watch(game, () => {
   headline.forget()
   void review.reload()
 })
-
-async function older(): Promise<void> {
-  const [id, before] = [studentId.value, next.value]
-  if (!id || !before) return
-  await run(async () => {
-    const page = await answer(api.GET('/api/v1/racks', { params: { query: { studentId: id, before } } }))
-    more.value = [...more.value, ...page.racks]
-    next.value = page.next
-  })
-}
 
 /** The server checks every part of it and says what is wrong. */
 async function readFile(content: object): Promise<{ sentence: string; refused: string[] }> {
@@ -108,9 +94,9 @@ async function readFile(content: object): Promise<{ sentence: string; refused: s
         }}</RouterLink>
       </p>
       <PageState
-        :busy="list.busy.value"
-        :problem="list.problem.value || review.problem.value"
-        :ready="list.data.value !== undefined"
+        :busy="busy"
+        :problem="problem || review.problem.value"
+        :ready="first !== undefined"
         @retry="load"
       >
         <p v-if="rows.length === 0">{{ t('racks.none') }}</p>
@@ -173,8 +159,14 @@ async function readFile(content: object): Promise<{ sentence: string; refused: s
               </tbody>
             </table>
           </div>
-          <Button v-if="next" severity="secondary" :label="t('racks.older')" @click="older" />
-          <p v-if="notDone" role="alert" class="problem">{{ notDone }}</p>
+          <Button
+            v-if="next"
+            severity="secondary"
+            :label="t('racks.older')"
+            :loading="loadingMore"
+            @click="more"
+          />
+          <p v-if="noMore" role="alert" class="problem">{{ noMore }}</p>
           <p class="bare small">
             <a :href="`/api/v1/racks/shots.csv?studentId=${studentId}`" download>{{ t('racks.csv') }}</a>
             <a :href="`/api/v1/racks/export.json?studentId=${studentId}`" download>{{ t('racks.json') }}</a>

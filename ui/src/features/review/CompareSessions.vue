@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import DateField from '@/shared/DateField.vue'
-import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
-import { sentence } from '@/api/problem'
 import type { Comparison, Review } from '@/api/types'
 import ChoiceField from '@/shared/ChoiceField.vue'
 import { useLoad } from '@/shared/useLoad'
@@ -51,39 +50,28 @@ const options = computed(() => [
   })),
 ])
 const chosen = ref(NOTHING)
-const before = shallowRef<Review>()
-const comparison = shallowRef<Comparison>()
-const problem = ref('')
-
-async function compare(): Promise<void> {
-  before.value = undefined
-  comparison.value = undefined
-  problem.value = ''
-  if (!chosen.value) return
-  try {
-    const found = await earlierReview(chosen.value)
-    const { studentId, drillId, station, mirrored, shotIndex: shot } = props.review
-    comparison.value = await answer(
-      api.GET('/api/v1/students/{id}/comparison', {
-        params: {
-          path: { id: studentId },
-          query: {
-            drillId,
-            station,
-            mirrored,
-            shot,
-            from: found.session ? [found.session.id] : (found.selection?.sessions ?? []),
-            to: now.value,
-          },
-        },
-      }),
-    )
-    before.value = found
-  } catch (error) {
-    problem.value = sentence(error)
-  }
-}
-watch([chosen, from, to, () => props.review], () => void compare())
+/** Both of one question: what is chosen may change while it is asked. */
+const {
+  data: compared,
+  problem,
+  reload,
+  set,
+} = useLoad(async (): Promise<{ before: Review; verdicts: Comparison } | undefined> => {
+  if (!chosen.value) return undefined
+  const { studentId, drillId, station, mirrored, shotIndex: shot } = props.review
+  const to = now.value
+  const before = await earlierReview(chosen.value)
+  const from = before.session ? [before.session.id] : (before.selection?.sessions ?? [])
+  const query = { drillId, station, mirrored, shot, from, to }
+  const verdicts = await answer(
+    api.GET('/api/v1/students/{id}/comparison', { params: { path: { id: studentId }, query } }),
+  )
+  return { before, verdicts }
+})
+watch([chosen, from, to, () => props.review], () => {
+  set(undefined)
+  void reload()
+})
 
 /** One earlier session, or all of some days before the first that is looked at. */
 function earlierReview(which: string): Promise<Review> {
@@ -113,7 +101,7 @@ function dayBefore(instant: string): string {
 /** One scale for both: a square about the target that holds every landing of either. */
 const SMALLEST_MILLIMETRES = 400
 const closeUp = computed(() => {
-  const both = [props.review, before.value].filter((one): one is Review => one !== undefined)
+  const both = [props.review, compared.value?.before].filter((one): one is Review => one !== undefined)
   const { target, zone } = props.review.shot
   const reach = both
     .flatMap(({ attempts }) => attempts)
@@ -149,9 +137,9 @@ function heading({ session, selection }: Review): string {
         <DateField v-model="to" dense :label="t('review.to')" />
       </div>
       <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
-      <template v-if="before && comparison">
+      <template v-if="compared">
         <div class="maps">
-          <figure v-for="(one, index) in [before, review]" :key="index">
+          <figure v-for="(one, index) in [compared.before, review]" :key="index">
             <figcaption>{{ heading(one) }}</figcaption>
             <ShotMap
               :review="one"
@@ -161,12 +149,12 @@ function heading({ session, selection }: Review): string {
             />
           </figure>
         </div>
-        <p v-for="change in comparison.changed" :key="change">
+        <p v-for="change in compared.verdicts.changed" :key="change">
           {{ t(`review.compare.changed.${change}`) }}
         </p>
-        <p v-if="comparison.orderChanged">{{ t('review.compare.orderChanged') }}</p>
+        <p v-if="compared.verdicts.orderChanged">{{ t('review.compare.orderChanged') }}</p>
         <ul>
-          <li v-for="line in words(comparison)" :key="line.words">
+          <li v-for="line in words(compared.verdicts)" :key="line.words">
             <strong>{{ t(`review.compare.verdict.${line.verdict}`) }}</strong> {{ line.words }}
           </li>
         </ul>

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, onMounted, ref, watch } from 'vue'
+import { computed, onMounted, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute } from 'vue-router'
 import { answer, api } from '@/api/client'
 import type { ListedSession } from '@/api/types'
 import { useSignedIn } from '@/device/useSignedIn'
 import PageState from '@/shared/PageState.vue'
-import { useAction } from '@/shared/useAction'
 import { useLoad } from '@/shared/useLoad'
+import { usePages } from '@/shared/usePages'
 import { useTables } from '@/shared/useTables'
 import SessionFilter from './SessionFilter.vue'
 
@@ -46,32 +46,16 @@ const choices = useLoad(async () => ({
     .map(({ drill }) => ({ id: drill.id, name: drill.title }))
     .sort((a, b) => a.name.localeCompare(b.name)),
 }))
-const more = ref<ListedSession[]>([])
-const next = ref<string>()
-const { data, busy, problem, reload } = useLoad(async () => {
-  const page = await answer(api.GET('/api/v1/sessions', { params: { query: query.value } }))
-  more.value = []
-  next.value = page.next
-  return page.sessions
-})
-const { busy: loading, problem: notLoaded, run } = useAction()
+const { first, rows, next, busy, problem, reload, more, loadingMore, noMore } = usePages(
+  (after) => answer(api.GET('/api/v1/sessions', { params: { query: { ...query.value, after } } })),
+  (page) => page.sessions,
+)
 onMounted(() => Promise.all([choices.reload(), reload()]))
 watch(query, (now, before) => {
   if (JSON.stringify(now) !== JSON.stringify(before)) void reload()
 })
 
-const shown = computed(() => [...(data.value ?? []), ...more.value])
 const filtered = computed(() => Object.values(query.value).some((value) => value !== undefined))
-
-async function loadMore(): Promise<void> {
-  await run(async () => {
-    const page = await answer(
-      api.GET('/api/v1/sessions', { params: { query: { ...query.value, after: next.value } } }),
-    )
-    more.value = [...more.value, ...page.sessions]
-    next.value = page.next
-  })
-}
 
 function when(instant: string): string {
   return new Date(instant).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })
@@ -93,12 +77,12 @@ function review(one: ListedSession) {
       :students="choices.data.value?.students"
     />
     <PageState
-      :busy="busy && !data"
+      :busy="busy"
       :problem="problem || choices.problem.value"
-      :ready="data !== undefined"
+      :ready="first !== undefined"
       @retry="reload"
     >
-      <p v-if="shown.length === 0">
+      <p v-if="rows.length === 0">
         {{ t(filtered ? 'sessions.noMatch' : 'sessions.none') }}
         <RouterLink v-if="!filtered" to="/drills">{{ t('recording.toDrills') }}</RouterLink>
       </p>
@@ -114,7 +98,7 @@ function review(one: ListedSession) {
             </tr>
           </thead>
           <tbody>
-            <tr v-for="one in shown" :key="one.session.id">
+            <tr v-for="one in rows" :key="one.session.id">
               <td class="figures">{{ when(one.session.startedAt) }}</td>
               <th scope="row">
                 <RouterLink :to="review(one)">{{
@@ -143,13 +127,13 @@ function review(one: ListedSession) {
           </tbody>
         </table>
       </div>
-      <p v-if="notLoaded" role="alert">{{ notLoaded }}</p>
+      <p v-if="noMore" role="alert">{{ noMore }}</p>
       <Button
         v-if="next"
         severity="secondary"
         :label="t('sessions.more')"
-        :loading="loading"
-        @click="loadMore"
+        :loading="loadingMore"
+        @click="more"
       />
       <p v-if="query.studentId" class="no-print small">
         {{ t('review.files') }}

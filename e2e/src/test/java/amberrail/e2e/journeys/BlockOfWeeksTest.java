@@ -3,6 +3,7 @@ package amberrail.e2e.journeys;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import amberrail.e2e.pages.Choices;
+import amberrail.e2e.pages.StudentOnTheRail;
 import amberrail.e2e.support.Journey;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -30,11 +31,7 @@ class BlockOfWeeksTest extends Journey {
     @Test
     void aBlockIsSeenKeptAndItsWeekPlanned() {
         Page page = signedIn("iris", 1280, 900);
-        page.keyboard().press("k");
-        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Choose a student"))
-                .fill("Od");
-        page.getByRole(AriaRole.OPTION).first().waitFor();
-        page.keyboard().press("Enter");
+        StudentOnTheRail.choose(page, "Od");
         page.navigate("/plan/blocks/new");
         assertThat(page.locator("h1")).hasText("4 weeks for Odo Brandt");
         assertThat(page.locator("ol.weeks > li")).hasCount(4);

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import amberrail.e2e.pages.Choices;
 import amberrail.e2e.pages.RecordingPage;
+import amberrail.e2e.pages.StudentOnTheRail;
 import amberrail.e2e.support.Journey;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -34,15 +35,6 @@ class PlanForAStudentTest extends Journey {
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
-    private static void chooseOnTheRail(Page page, String typed) {
-        page.keyboard().press("k");
-        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Choose a student"))
-                .fill(typed);
-        page.getByRole(AriaRole.OPTION).first().waitFor();
-        page.keyboard().press("Enter");
-        assertThat(page.locator("nav.rail .who").first()).containsText(typed);
-    }
-
     /** A plan of the student on the rail, with its proposal. */
     private static void newPlan(Page page, String title) {
         page.navigate("/plan/new");
@@ -61,7 +53,7 @@ class PlanForAStudentTest extends Journey {
     @Test
     void aPlanIsMadeKeptPlayedAndTicksItselfOff() {
         Page page = signedIn("iris", 1280, 800);
-        chooseOnTheRail(page, "Jor");
+        StudentOnTheRail.choose(page, "Jor");
         newPlan(page, "Half an hour");
         assertThat(page.locator("h1")).hasText("60 minutes for Jory Pell");
         assertThat(lines(page).first()).containsText("Warm-up");
@@ -122,7 +114,7 @@ class PlanForAStudentTest extends Journey {
     @Test
     void theStripCountsOnWithoutTheServer() {
         Page page = signedIn("iris", 1280, 800);
-        chooseOnTheRail(page, "Odo");
+        StudentOnTheRail.choose(page, "Odo");
         newPlan(page, "Away");
         saved(page);
         key(page, "Start").click();
@@ -142,7 +134,7 @@ class PlanForAStudentTest extends Journey {
     @Test
     void mixedPracticeSaysWhatIsNextAndWhatToMove() {
         Page page = signedIn("iris", 1280, 800);
-        chooseOnTheRail(page, "Sab");
+        StudentOnTheRail.choose(page, "Sab");
         newPlan(page, "In turns");
         Choices.choose(page, "Order", "mixed: drills in turns");
         while (lines(page).count() > 2) {
@@ -185,7 +177,7 @@ class PlanForAStudentTest extends Journey {
     @Test
     void ofTwoWindowsTheSecondIsToldAndMayChoose() {
         Page one = signedIn("iris", 1280, 800);
-        chooseOnTheRail(one, "Tam");
+        StudentOnTheRail.choose(one, "Tam");
         newPlan(one, "Two windows");
         saved(one);
         Page other = one.context().newPage();
@@ -208,13 +200,13 @@ class PlanForAStudentTest extends Journey {
     @Test
     void aPatternIsUsedForSomebodyElse() {
         Page page = signedIn("iris", 1280, 800);
-        chooseOnTheRail(page, "Wren");
+        StudentOnTheRail.choose(page, "Wren");
         newPlan(page, "Pattern of drills");
         List<String> drills = lines(page).locator(".what a").allTextContents();
         key(page, "Keep as a pattern").click();
         assertThat(page.getByText("Kept as a pattern.")).isVisible();
         page.onDialog(dialog -> dialog.accept());
-        chooseOnTheRail(page, "Sab");
+        StudentOnTheRail.choose(page, "Sab");
         page.navigate("/plan");
         page.locator("li")
                 .filter(new Locator.FilterOptions().setHasText("Pattern of drills"))
@@ -229,7 +221,7 @@ class PlanForAStudentTest extends Journey {
     @Test
     void aGoalOutOfReachIsSaidToBe() {
         Page page = signedIn("iris", 1280, 800);
-        chooseOnTheRail(page, "Odo");
+        StudentOnTheRail.choose(page, "Odo");
         page.navigate("/plan/goals");
         Locator draw = page.getByRole(
                 AriaRole.GROUP, new Page.GetByRoleOptions().setName("draw").setExact(true));
@@ -250,7 +242,7 @@ class PlanForAStudentTest extends Journey {
     @Test
     void aStudentStartsTheCoachesPlanOnAPhone() {
         Page coach = signedIn("iris", 1280, 800);
-        chooseOnTheRail(coach, "Odo");
+        StudentOnTheRail.choose(coach, "Odo");
         newPlan(coach, "For home");
         saved(coach);
         Page phone = signedIn("odo", 390, 844);
