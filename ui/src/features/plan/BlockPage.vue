@@ -128,17 +128,19 @@ async function save(over?: Block): Promise<void> {
 
 /** Changed by somebody else meanwhile: the weeks shown are theirs, and the sentence says so. */
 function showTheirs(error: unknown): never {
-  if (error instanceof Problem && error.current) {
-    theirs.value = error.current as Block
-    set(theirs.value)
-  }
+  if (error instanceof Problem && error.current) theirs.value = error.current as Block
+  return showAsItIs(error)
+}
+
+function showAsItIs(error: unknown): never {
+  if (error instanceof Problem && error.current) set(error.current as Block)
   throw error
 }
 
 async function planWeek(week: number): Promise<void> {
   const params = { path: { id: props.id, week }, query: { zone: ZONE } }
   await run(async () => {
-    set(await answer(api.POST('/api/v1/blocks/{id}/weeks/{week}', { params })))
+    set(await answer(api.POST('/api/v1/blocks/{id}/weeks/{week}', { params })).catch(showAsItIs))
   })
 }
 

@@ -13,6 +13,7 @@ final class SessionsOfAttempts {
     private String session = "";
     private UUID currentTry = UUID.randomUUID();
     private int sent;
+    private int sentBefore;
 
     SessionsOfAttempts(Device device, String drill, int shots) {
         this.device = device;
@@ -20,11 +21,17 @@ final class SessionsOfAttempts {
         this.shots = shots;
     }
 
-    void next() throws Exception {
-        int sequence = sent++ % SESSION_LENGTH;
-        if (sequence == 0) {
+    /** A session for the next attempt, where the one before is full: whoever measures attempts alone does it beforehand. */
+    void beginWhereDue() throws Exception {
+        if (sent == sentBefore + SESSION_LENGTH || session.isEmpty()) {
             session = device.beginSession(drill);
+            sentBefore = sent;
         }
+    }
+
+    void next() throws Exception {
+        beginWhereDue();
+        int sequence = sent++ - sentBefore;
         int shot = sequence % shots;
         if (shot == 0) {
             currentTry = UUID.randomUUID();

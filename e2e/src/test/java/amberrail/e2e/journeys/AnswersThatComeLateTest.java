@@ -42,6 +42,16 @@ class AnswersThatComeLateTest extends Journey {
         return page.locator("ol.weeks > li");
     }
 
+    private static void planThisWeek(Page page) {
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Plan this week"))
+                .first()
+                .click();
+    }
+
+    private static Locator plans(Page page) {
+        return weeks(page).first().locator(".plans li");
+    }
+
     private Page newBlock(String student) {
         Page page = signedIn("iris", 1280, 900);
         StudentOnTheRail.choose(page, student);
@@ -61,13 +71,10 @@ class AnswersThatComeLateTest extends Journey {
         HeldAnswers block = new HeldAnswers(page, "GET", "/blocks/" + ID);
         press(page, "Save");
         page.waitForURL(Pattern.compile(".*/plan/blocks/" + ID));
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Plan this week"))
-                .first()
-                .click();
-        Locator plans = weeks(page).first().locator(".plans li");
-        assertThat(plans).not().hasCount(0);
+        planThisWeek(page);
+        assertThat(plans(page)).not().hasCount(0);
         block.releaseBackwards();
-        assertThat(plans).not().hasCount(0);
+        assertThat(plans(page)).not().hasCount(0);
         archive(page);
     }
 
@@ -112,6 +119,13 @@ class AnswersThatComeLateTest extends Journey {
         one.waitForURL(Pattern.compile(".*/plan/blocks/" + ID));
         Page other = one.context().newPage();
         other.navigate(one.url());
+        assertThat(weeks(other)).hasCount(4);
+        planThisWeek(one);
+        assertThat(plans(one)).not().hasCount(0);
+        planThisWeek(other);
+        assertThat(other.getByRole(AriaRole.ALERT)).containsText("This week has its plans already");
+        assertThat(plans(other)).not().hasCount(0);
+
         type(one, "Minutes a day", "40");
         press(one, "Save");
         assertThat(saved(one)).isVisible();
