@@ -1,11 +1,11 @@
 // A table's drawing, kept on the device: a check goes on away from the network.
-import { onMounted, shallowRef, watch, type Ref } from 'vue'
+import { onMounted, watch, type Ref } from 'vue'
 import { answer, api } from '@/api/client'
 import type { TableDrawing } from '@/api/types'
 import { remember, rememberedJson } from '@/device/localMemory'
+import { useLoad } from './useLoad'
 
 export function useTableDrawing(tableId: Ref<string | undefined>) {
-  const drawing = shallowRef<TableDrawing>()
   const keyOf = (id: string) => `amber-drawing ${id}`
 
   async function drawingOf(id: string): Promise<TableDrawing | undefined> {
@@ -19,14 +19,9 @@ export function useTableDrawing(tableId: Ref<string | undefined>) {
     }
   }
 
-  async function draw(id: string | undefined): Promise<void> {
-    if (!id) return
-    const found = await drawingOf(id)
-    // Another table may have been chosen meanwhile.
-    if (id === tableId.value) drawing.value = found
-  }
-  onMounted(() => draw(tableId.value))
-  watch(tableId, draw)
+  const { data, reload } = useLoad(async () => (tableId.value ? await drawingOf(tableId.value) : undefined))
+  onMounted(reload)
+  watch(tableId, reload)
 
-  return drawing
+  return data
 }

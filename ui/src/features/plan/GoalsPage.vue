@@ -3,7 +3,7 @@ import Button from 'primevue/button'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
-import type { Goal } from '@/api/types'
+import type { Goal, Goals } from '@/api/types'
 import ChoiceField from '@/shared/ChoiceField.vue'
 import ChooseStudent from '@/shared/ChooseStudent.vue'
 import DateField from '@/shared/DateField.vue'
@@ -31,18 +31,27 @@ interface Row {
 }
 const rows = ref<Row[]>([])
 const path = computed(() => ({ id: studentId.value ?? '' }))
-const { data, busy, problem, reload } = useLoad(
+const { data, busy, problem, reload, set } = useLoad(
   () => answer(api.GET('/api/v1/students/{id}/goals', { params: { path: path.value } })),
-  (goals) =>
-    (rows.value = goals.skills.map(({ skill, weight, goalGrade, byDay }) => ({
-      skill,
-      weight,
-      goalGrade,
-      byDay: byDay ?? '',
-    }))),
+  (goals) => (rows.value = rowsOf(goals)),
 )
+const unsaved = computed(
+  () => data.value !== undefined && JSON.stringify(rows.value) !== JSON.stringify(rowsOf(data.value)),
+)
+
+function rowsOf({ skills }: Goals): Row[] {
+  return skills.map(({ skill, weight, goalGrade, byDay }) => ({
+    skill,
+    weight,
+    goalGrade,
+    byDay: byDay ?? '',
+  }))
+}
 onMounted(() => studentId.value && reload())
-watch(studentId, (id) => id && reload())
+watch(studentId, (id) => {
+  said.value = ''
+  if (id) void reload()
+})
 
 function known(skill: string): Goal | undefined {
   return data.value?.skills.find((one) => one.skill === skill)
@@ -80,23 +89,23 @@ function outlook(skill: string): string {
 
 async function save(): Promise<void> {
   said.value = ''
-  const done = await run(async () => {
-    await answer(
-      api.PUT('/api/v1/students/{id}/goals', {
-        params: { path: path.value },
-        body: {
-          skills: rows.value.map(({ skill, weight, goalGrade, byDay }) => ({
-            skill,
-            weight,
-            ...(goalGrade ? { grade: goalGrade } : {}),
-            ...(goalGrade && byDay ? { byDay } : {}),
-          })),
-        },
-      }),
-    )
-    await reload()
+  const skills = rows.value.map(({ skill, weight, goalGrade, byDay }) => ({
+    skill,
+    weight,
+    ...(goalGrade ? { grade: goalGrade } : {}),
+    ...(goalGrade && byDay ? { byDay } : {}),
+  }))
+  const sent = JSON.stringify(rows.value)
+  await run(async () => {
+    const params = { path: path.value }
+    const kept = await answer(api.PUT('/api/v1/students/{id}/goals', { params, body: { skills } }))
+    // Somebody else may be chosen meanwhile.
+    if (kept.studentId !== studentId.value) return
+    set(kept)
+    said.value = t('plan.saved')
+    // What was changed while it was on its way is still to be saved.
+    if (JSON.stringify(rows.value) === sent) rows.value = rowsOf(kept)
   })
-  if (done) said.value = t('plan.saved')
 }
 
 function nameOf(weight: number): Weight {
@@ -143,7 +152,7 @@ function nameOf(weight: number): Weight {
         </div>
         <p v-if="notSaved" role="alert" class="problem">{{ notSaved }}</p>
         <Button type="submit" :label="t('plan.save')" :loading="saving" />
-        <span role="status" class="quiet said">{{ said }}</span>
+        <span role="status" class="quiet said">{{ unsaved ? t('plan.unsaved') : said }}</span>
         <p class="small quiet">{{ t('plan.goal.basis') }}</p>
       </form>
     </PageState>

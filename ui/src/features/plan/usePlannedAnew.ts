@@ -52,10 +52,11 @@ export function usePlannedAnew(
       return underWay
     },
     async done() {
-      for (let seen; seen !== underWay;) {
-        seen = underWay
-        await seen
-      }
+      let last
+      do {
+        last = underWay
+        await last
+      } while (last !== underWay)
     },
     forget: () => (wishes = {}),
   }

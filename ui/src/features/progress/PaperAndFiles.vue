@@ -8,6 +8,7 @@ import type { AttemptImport } from '@/api/types'
 import FileField from '@/shared/FileField.vue'
 import { saveAs } from '@/shared/saveAs'
 import { useAction } from '@/shared/useAction'
+import { useLoad } from '@/shared/useLoad'
 import ShareLinks from './ShareLinks.vue'
 
 /** The report on paper, every attempt as a file, and attempts from a file. */
@@ -18,7 +19,14 @@ const note = ref('')
 const { busy: working, problem, run } = useAction()
 const csv = ref('')
 const fileName = ref('')
-const found = ref<AttemptImport>()
+/** Of the file that was chosen last: another may be chosen while one is looked at. */
+const {
+  data: found,
+  busy: looking,
+  problem: notRead,
+  reload: look,
+  set,
+} = useLoad(async (): Promise<AttemptImport | undefined> => send(true))
 const LONGEST_NOTE = 1200
 
 async function report(paper: 'A4' | 'LETTER'): Promise<void> {
@@ -46,32 +54,29 @@ async function lookAtProgress(): Promise<void> {
   ).catch(() => ({}))
 }
 
-async function send(dryRun: boolean): Promise<void> {
+async function send(dryRun: boolean): Promise<AttemptImport> {
   progress.value = {}
   const looking = setInterval(() => void lookAtProgress(), LOOK_EACH_MILLISECONDS)
-  await sendFile(dryRun).finally(() => clearInterval(looking))
-  progress.value = {}
-}
-
-async function sendFile(dryRun: boolean): Promise<void> {
-  const sent = csv.value
-  await run(async () => {
-    const answered = await answer(
-      api.POST('/api/v1/attempt-import/{studentId}', {
-        params: { path: { studentId: props.studentId }, query: { dryRun } },
-        body: { csv: sent },
-      }),
-    )
-    // Another file may have been chosen meanwhile: what is told belongs to the file that would be written.
-    if (sent === csv.value) found.value = answered
-    if (answered.written) emit('imported')
+  const params = { path: { studentId: props.studentId }, query: { dryRun } }
+  const sent = api.POST('/api/v1/attempt-import/{studentId}', { params, body: { csv: csv.value } })
+  return answer(sent).finally(() => {
+    clearInterval(looking)
+    progress.value = {}
   })
 }
 
 async function choose(file: File): Promise<void> {
+  set(undefined)
   fileName.value = file.name
   csv.value = await file.text()
-  await send(true)
+  await look()
+}
+
+async function write(): Promise<void> {
+  await run(async () => {
+    set(await send(false))
+    emit('imported')
+  })
 }
 </script>
 
@@ -131,13 +136,13 @@ async function choose(file: File): Promise<void> {
           <Button
             v-else-if="found.attempts > 0"
             :label="t('progress.import.write', { n: found.attempts })"
-            :disabled="working"
-            @click="send(false)"
+            :disabled="working || looking"
+            @click="write"
           />
         </div>
       </div>
     </div>
-    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+    <p v-if="problem || notRead" role="alert" class="problem">{{ problem || notRead }}</p>
   </section>
 </template>
 

@@ -12,8 +12,7 @@ final class SessionsOfAttempts {
     private final int shots;
     private String session = "";
     private UUID currentTry = UUID.randomUUID();
-    private int sent;
-    private int sentBefore;
+    private int sentInSession = SESSION_LENGTH;
 
     SessionsOfAttempts(Device device, String drill, int shots) {
         this.device = device;
@@ -23,15 +22,15 @@ final class SessionsOfAttempts {
 
     /** A session for the next attempt, where the one before is full: whoever measures attempts alone does it beforehand. */
     void beginWhereDue() throws Exception {
-        if (sent == sentBefore + SESSION_LENGTH || session.isEmpty()) {
+        if (sentInSession == SESSION_LENGTH) {
             session = device.beginSession(drill);
-            sentBefore = sent;
+            sentInSession = 0;
         }
     }
 
     void next() throws Exception {
         beginWhereDue();
-        int sequence = sent++ - sentBefore;
+        int sequence = sentInSession++;
         int shot = sequence % shots;
         if (shot == 0) {
             currentTry = UUID.randomUUID();

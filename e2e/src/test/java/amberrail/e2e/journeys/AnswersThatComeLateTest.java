@@ -2,22 +2,20 @@ package amberrail.e2e.journeys;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import amberrail.e2e.pages.Choices;
+import amberrail.e2e.pages.GoalLine;
 import amberrail.e2e.pages.StudentOnTheRail;
+import amberrail.e2e.pages.TypedDay;
 import amberrail.e2e.support.HeldAnswers;
 import amberrail.e2e.support.Journey;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
-import java.util.Locale;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** On a slow network an older answer comes after a newer one, and somebody works on meanwhile: the page shows the newest, and what was typed stays. */
 class AnswersThatComeLateTest extends Journey {
-    private static final DateTimeFormatter TYPED = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
+    private static final String NOT_SAVED = "Not saved yet.";
     private static final String ID = "[0-9a-f-]{36}";
 
     @Override
@@ -60,6 +58,14 @@ class AnswersThatComeLateTest extends Journey {
         return page;
     }
 
+    private Page goalsOf(String student) {
+        Page page = signedIn("iris", 1280, 900);
+        StudentOnTheRail.choose(page, student);
+        page.navigate("/plan/goals");
+        GoalLine.of(page, "draw").line().waitFor();
+        return page;
+    }
+
     private static void archive(Page page) {
         press(page, "Archive");
         page.waitForURL(Pattern.compile(".*/plan(\\?.*)?$"));
@@ -96,13 +102,13 @@ class AnswersThatComeLateTest extends Journey {
         page.waitForURL(Pattern.compile(".*/plan/blocks/" + ID));
         assertThat(saved(page)).isVisible();
         type(page, "Minutes a day", "40");
-        assertThat(page.getByText("Not saved yet.")).isVisible();
+        assertThat(page.getByText(NOT_SAVED)).isVisible();
         HeldAnswers writes = new HeldAnswers(page, "PUT", "/blocks/" + ID);
         press(page, "Save");
         writes.await(1);
         type(page, "Name", "For the league");
         writes.releaseBackwards();
-        assertThat(page.getByText("Not saved yet.")).isVisible();
+        assertThat(page.getByText(NOT_SAVED)).isVisible();
         press(page, "Save");
         assertThat(saved(page)).isVisible();
         page.reload();
@@ -175,16 +181,9 @@ class AnswersThatComeLateTest extends Journey {
 
     @Test
     void goalsOfTheStudentBeforeNeverStandUnderTheNextOnesName() {
-        Page page = signedIn("iris", 1280, 900);
-        StudentOnTheRail.choose(page, "Wren");
-        page.navigate("/plan/goals");
-        Locator draw = page.getByRole(
-                AriaRole.GROUP, new Page.GetByRoleOptions().setName("draw").setExact(true));
-        Locator goal = draw.getByRole(AriaRole.COMBOBOX).nth(1);
-        Choices.choose(page, goal, "900");
-        draw.getByLabel("By").fill(TYPED.format(LocalDate.now().plusDays(20)));
-        page.keyboard().press("Enter");
-        page.keyboard().press("Escape");
+        Page page = goalsOf("Wren");
+        GoalLine draw = GoalLine.of(page, "draw");
+        draw.set("900", 20);
         press(page, "Save");
         assertThat(saved(page)).isVisible();
 
@@ -194,11 +193,34 @@ class AnswersThatComeLateTest extends Journey {
         StudentOnTheRail.choose(page, "Sab");
         goals.await(2).releaseBackwards();
         assertThat(page.locator("h1")).containsText("Sabela");
-        assertThat(goal).hasText("no goal");
+        assertThat(draw.grade()).hasText("no goal");
 
         StudentOnTheRail.choose(page, "Wren");
-        assertThat(goal).hasText("900");
-        Choices.choose(page, goal, "no goal");
+        assertThat(draw.grade()).hasText("900");
+        draw.remove();
+        press(page, "Save");
+        assertThat(saved(page)).isVisible();
+    }
+
+    @Test
+    void goalsThatAreChangedWhileOthersAreSavedAreStillToBeSaved() {
+        Page page = goalsOf("Jory");
+        GoalLine draw = GoalLine.of(page, "draw");
+        GoalLine stun = GoalLine.of(page, "stun");
+        draw.set("900", 20);
+        HeldAnswers writes = new HeldAnswers(page, "PUT", "/students/" + ID + "/goals");
+        press(page, "Save");
+        writes.await(1);
+        stun.set("850", 20);
+        writes.releaseBackwards();
+        assertThat(page.getByText(NOT_SAVED)).isVisible();
+        assertThat(stun.grade()).hasText("850");
+        press(page, "Save");
+        assertThat(saved(page)).isVisible();
+        page.reload();
+        assertThat(stun.grade()).hasText("850");
+        draw.remove();
+        stun.remove();
         press(page, "Save");
         assertThat(saved(page)).isVisible();
     }
@@ -212,7 +234,7 @@ class AnswersThatComeLateTest extends Journey {
         HeldAnswers more = new HeldAnswers(page, "GET", "/sessions");
         press(page, "Show more");
         more.await(1).onlyThese();
-        page.getByLabel("From").fill(TYPED.format(LocalDate.now().plusDays(1)));
+        page.getByLabel("From").fill(TypedDay.daysFromToday(1));
         page.keyboard().press("Enter");
         assertThat(rows).hasCount(0);
         more.releaseBackwards();

@@ -4,28 +4,19 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import amberrail.e2e.pages.Choices;
 import amberrail.e2e.pages.StudentOnTheRail;
+import amberrail.e2e.pages.TypedDay;
 import amberrail.e2e.support.Journey;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
-import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
-import java.util.Locale;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** Three weeks for a student: what they are for is seen before anything is kept, then the week gets its plans. */
 class BlockOfWeeksTest extends Journey {
-    private static final DateTimeFormatter TYPED = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
     @Override
     protected boolean sharesServer() {
         return true;
-    }
-
-    private static Locator key(Page page, String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     @Test
@@ -42,7 +33,7 @@ class BlockOfWeeksTest extends Journey {
         assertThat(page.locator("ol.weeks > li").first()).containsText("2 days of 40 minutes each");
         assertThat(page.locator("ol.weeks > li").last()).containsText("2 days of 24 minutes each");
         Choices.choose(page, "New shot", "Down the hall");
-        page.getByLabel("Begins on").fill(TYPED.format(LocalDate.now().plusDays(1)));
+        page.getByLabel("Begins on").fill(TypedDay.daysFromToday(1));
         page.keyboard().press("Enter");
         key(page, "Save").click();
         page.waitForURL(Pattern.compile(".*/plan/blocks/[0-9a-f-]{36}"));

@@ -3,6 +3,7 @@ package amberrail.e2e.journeys;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberrail.e2e.pages.TypedDay;
 import amberrail.e2e.support.Journey;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -19,25 +20,17 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 /** A lesson is put into the calendar, moved and clashes; another program reads the feed; busy times come from a file. */
 class CalendarOfTheClubTest extends Journey {
-    private static final DateTimeFormatter TYPED = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
     private static final Path ICAL_JS = Path.of("..", "ui", "node_modules", "ical.js", "dist", "ical.es5.min.cjs");
 
     /** In the middle of a month, so that its neighbours are on the same page; there is nothing of the demo club's. */
     private final LocalDate day = LocalDate.now().plusMonths(5).withDayOfMonth(12);
-
-    private static Locator key(Page page, String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
 
     private static Locator dayCell(Page page, LocalDate day) {
         return page.locator("td[data-date='" + day + "']");
@@ -67,9 +60,9 @@ class CalendarOfTheClubTest extends Journey {
         // As it goes it takes the focus back: what is typed before that would go to it.
         assertThat(page.locator(".p-multiselect-overlay")).hasCount(0);
         Locator typed = page.getByLabel("Day", new Page.GetByLabelOptions().setExact(true));
-        typed.fill(TYPED.format(day));
+        typed.fill(TypedDay.of(day));
         page.keyboard().press("Enter");
-        assertThat(typed).hasValue(TYPED.format(day));
+        assertThat(typed).hasValue(TypedDay.of(day));
         page.getByLabel("Begins at").fill(at);
         page.locator(".p-dialog .p-select").last().click();
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Pool table, 9 ft"))
@@ -113,7 +106,7 @@ class CalendarOfTheClubTest extends Journey {
         LocalDate first = day.plusDays(2);
         newLesson(page, first, "Every week", "10:00");
         page.getByLabel("Repeat").check();
-        page.getByLabel("Until").fill(TYPED.format(first.plusWeeks(1)));
+        page.getByLabel("Until").fill(TypedDay.of(first.plusWeeks(1)));
         page.keyboard().press("Enter");
         saved(page);
         on(page, first.plusWeeks(1), "Every week").dragTo(dayCell(page, first.plusDays(8)));

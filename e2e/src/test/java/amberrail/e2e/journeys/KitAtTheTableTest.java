@@ -17,11 +17,6 @@ class KitAtTheTableTest extends Journey {
     /** Slow cloth: friction 0.0125 where 0.0100 is usual. */
     private static final double BRAKE = 0.0125 * 9.81;
 
-    private static Locator key(Page page, String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
     private static Locator field(Page page, String label) {
         return page.getByLabel(label, new Page.GetByLabelOptions().setExact(false));
     }

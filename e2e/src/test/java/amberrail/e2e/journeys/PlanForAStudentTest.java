@@ -4,22 +4,20 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberrail.e2e.pages.Choices;
+import amberrail.e2e.pages.GoalLine;
 import amberrail.e2e.pages.RecordingPage;
 import amberrail.e2e.pages.StudentOnTheRail;
+import amberrail.e2e.pages.TypedDay;
 import amberrail.e2e.support.Journey;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** A coach plans, the plan is played and ticks itself off, and two coaches do not lose each other's work. */
 class PlanForAStudentTest extends Journey {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
     @Override
     protected boolean sharesServer() {
@@ -28,11 +26,6 @@ class PlanForAStudentTest extends Journey {
 
     private static Locator lines(Page page) {
         return page.locator("ol.lines > li");
-    }
-
-    private static Locator key(Page page, String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     /** A plan of the student on the rail, with its proposal. */
@@ -81,8 +74,7 @@ class PlanForAStudentTest extends Journey {
         }
         lines(page).first().getByLabel("Tries").fill("2");
         page.keyboard().press("Tab");
-        page.getByLabel("Day", new Page.GetByLabelOptions().setExact(true))
-                .fill(LocalDate.now().format(DAY));
+        page.getByLabel("Day", new Page.GetByLabelOptions().setExact(true)).fill(TypedDay.daysFromToday(0));
         page.keyboard().press("Enter");
         page.keyboard().press("Escape");
         saved(page);
@@ -223,19 +215,15 @@ class PlanForAStudentTest extends Journey {
         Page page = signedIn("iris", 1280, 800);
         StudentOnTheRail.choose(page, "Odo");
         page.navigate("/plan/goals");
-        Locator draw = page.getByRole(
-                AriaRole.GROUP, new Page.GetByRoleOptions().setName("draw").setExact(true));
-        Choices.choose(page, draw.getByRole(AriaRole.COMBOBOX).nth(1), "900");
-        draw.getByLabel("By").fill(LocalDate.now().plusDays(20).format(DAY));
-        page.keyboard().press("Enter");
-        page.keyboard().press("Escape");
-        key(page, "Save").click();
+        GoalLine draw = GoalLine.of(page, "draw");
+        draw.set("900", 20);
+        press(page, "Save");
         // Six weeks of practice tell no rate yet; with a season behind it such a goal is called not realistic.
-        assertThat(draw).containsText(Pattern.compile("Not realistic|Too few results to say"));
-        Choices.choose(page, draw.getByRole(AriaRole.COMBOBOX).nth(1), "no goal");
-        key(page, "Save").click();
-        assertThat(draw).not().containsText(Pattern.compile("Not realistic|Too few results"));
-        assertThat(draw.getByLabel("By")).hasCount(0);
+        assertThat(draw.line()).containsText(Pattern.compile("Not realistic|Too few results to say"));
+        draw.remove();
+        press(page, "Save");
+        assertThat(draw.line()).not().containsText(Pattern.compile("Not realistic|Too few results"));
+        assertThat(draw.day()).hasCount(0);
     }
 
     /** A student's own phone: what the coach has planned, and the one key. */

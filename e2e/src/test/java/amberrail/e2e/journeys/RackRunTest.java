@@ -15,11 +15,6 @@ import org.junit.jupiter.api.Test;
 
 /** A rack from the break to the review, with and without a network. */
 class RackRunTest extends Journey {
-    private static Locator key(Page page, String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
     /** Shares of the drawing from its left and its top. */
     private static void tap(Page page, double x, double y) {
         page.locator("svg.table").waitFor();

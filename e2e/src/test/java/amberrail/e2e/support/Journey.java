@@ -75,11 +75,14 @@ public abstract class Journey {
         return page;
     }
 
+    /** The button with exactly these words. */
+    protected static Locator key(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
     protected static void press(Page page, String name) {
-        page.getByRole(
-                        AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName(name).setExact(true))
-                .click();
+        key(page, name).click();
     }
 
     /** Opens or folds what is seldom wanted. */
