@@ -63,11 +63,11 @@ class GoalService {
         for (Wanted one : wanted) {
             one.byDay().ifPresent(day -> PlausibleDays.within("byDay", day));
             if (one.grade().isPresent() != one.byDay().isPresent()) {
-                throw new InvalidInputException(
-                        ProblemCode.INVALID_PARAMETER,
-                        one.grade().isPresent() ? "byDay" : "grade",
-                        one.skill(),
-                        "must be there too: a goal is a grade and a day");
+                throw one.grade().isPresent()
+                        ? InvalidInputException.told(
+                                ProblemCode.INVALID_PARAMETER, "byDay", "A goal needs a day, too: choose by when")
+                        : InvalidInputException.told(
+                                ProblemCode.INVALID_PARAMETER, "grade", "A day alone is no goal: choose a grade, too");
             }
             boolean sameDay = before.containsKey(one.skill())
                     && one.byDay().equals(Optional.ofNullable(before.get(one.skill()).byDay));

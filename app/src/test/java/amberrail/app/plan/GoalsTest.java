@@ -26,11 +26,12 @@ class GoalsTest extends AppTest {
                 .andExpect(status().isOk()));
     }
 
-    private void refused(String field, List<Map<String, Object>> skills) throws Exception {
+    private JsonNode refused(String field, List<Map<String, Object>> skills) throws Exception {
         JsonNode problem =
                 tree(put(club.head(), Map.of("skills", skills), "/api/v1/students/{id}/goals", student.accountId())
                         .andExpect(status().isBadRequest()));
         assertThat(problem.get("field").asText()).contains(field);
+        return problem;
     }
 
     @Test
@@ -95,7 +96,14 @@ class GoalsTest extends AppTest {
 
     @Test
     void oddGoalsAreRefusedWithTheField() throws Exception {
-        refused("byDay", List.of(Map.of("skill", "DRAW", "weight", 1, "grade", 600)));
+        assertThat(refused("byDay", List.of(Map.of("skill", "DRAW", "weight", 1, "grade", 600)))
+                        .get("detail")
+                        .asText())
+                .isEqualTo("A goal needs a day, too: choose by when.");
+        assertThat(refused("grade", List.of(Map.of("skill", "DRAW", "weight", 1, "byDay", NEXT_YEAR)))
+                        .get("detail")
+                        .asText())
+                .isEqualTo("A day alone is no goal: choose a grade, too.");
         refused("byDay", List.of(Map.of("skill", "DRAW", "weight", 1, "grade", 600, "byDay", "2020-01-01")));
         refused("grade", List.of(Map.of("skill", "DRAW", "weight", 1, "grade", 1001, "byDay", NEXT_YEAR)));
         refused("weight", List.of(Map.of("skill", "DRAW", "weight", -1)));
