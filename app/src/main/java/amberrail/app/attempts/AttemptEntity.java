@@ -61,6 +61,9 @@ class AttemptEntity implements Persistable<UUID> {
     /** Who wrote the first revision. */
     UUID recordedBy;
 
+    /** When that was. Null before version 27 of the database: then it stands with the kept revision, unless that went with its student's name. */
+    Instant recordedAt;
+
     UUID studentId;
     Double callPaceMetresPerSecond;
     Double callHeightMillimetres;
@@ -85,6 +88,10 @@ class AttemptEntity implements Persistable<UUID> {
     /** The id is made by the client, so being new is known here and not from the id. */
     @Transient
     boolean fresh;
+
+    Instant firstWrittenAt() {
+        return recordedAt == null ? playedAt : recordedAt;
+    }
 
     @Override
     public UUID getId() {

@@ -110,7 +110,7 @@ public class AttemptService {
 
     /** Every state that an attempt has had, oldest first. */
     public List<AttemptRevisions.Revision> revisions(PracticeSession session, UUID id) {
-        return revisions.of(row(session, id).id);
+        return revisions.of(row(session, id));
     }
 
     /** When this shot's line of arrival was worked out again, oldest first, and because of which attempt. */

@@ -225,11 +225,15 @@ public class AttemptWriter {
      */
     private AttemptBody fill(SignedIn who, PracticeSession session, AttemptEntity row, AttemptBody written) {
         AttemptBody body = datedByTheServer(session, row, written);
-        AttemptMapping.copy(body, row);
+        Instant now = Instant.now(clock).truncatedTo(ChronoUnit.MILLIS);
         if (row.fresh) {
             row.recordedBy = who.accountId();
+            row.recordedAt = now;
+        } else {
+            revisions.keepFirst(row);
         }
-        row.changedAt = Instant.now(clock).truncatedTo(ChronoUnit.MILLIS);
+        AttemptMapping.copy(body, row);
+        row.changedAt = now;
         // The session's, also where a shipped drill has gone on since.
         row.drillVersion = session.drill(body.drillId()).version();
         return body;
@@ -237,7 +241,9 @@ public class AttemptWriter {
 
     private void keep(SignedIn who, AttemptEntity row, AttemptBody body) {
         attempts.save(row);
-        revisions.keep(who, row.id, body);
+        if (!row.fresh) {
+            revisions.keep(who, row.id, body);
+        }
     }
 
     /** A device's wrong clock is noted and not trusted; an edit that says the same time as before keeps the time that was believed. */

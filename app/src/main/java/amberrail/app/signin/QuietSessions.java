@@ -20,9 +20,27 @@ final class QuietSessions<S extends Session>
     static final Duration LONGEST_SIGN_IN = Duration.ofDays(30);
 
     private final FindByIndexNameSessionRepository<S> stored;
+    private final ThreadLocal<Known<S>> ofThisRequest = new ThreadLocal<>();
+
+    /** What a request has read or stored; null before it has. */
+    private static final class Known<S extends Session> {
+        private QuietSession<S> session;
+    }
 
     QuietSessions(FindByIndexNameSessionRepository<S> stored) {
         this.stored = stored;
+    }
+
+    /**
+     * From now to {@link #endRequest} this thread's request reads its sign-in once: the filter that keeps sessions asks for it again as it has stored
+     * it, and once more as the request ends.
+     */
+    void beginRequest() {
+        ofThisRequest.set(new Known<>());
+    }
+
+    void endRequest() {
+        ofThisRequest.remove();
     }
 
     @Override
@@ -36,10 +54,27 @@ final class QuietSessions<S extends Session>
             stored.save(session.stored);
             session.changed = false;
         }
+        remember(session);
     }
 
     @Override
     public QuietSession<S> findById(String id) {
+        Known<S> known = ofThisRequest.get();
+        if (known != null && known.session != null && known.session.getId().equals(id)) {
+            return known.session;
+        }
+        return remember(read(id));
+    }
+
+    private QuietSession<S> remember(QuietSession<S> session) {
+        Known<S> known = ofThisRequest.get();
+        if (known != null) {
+            known.session = session;
+        }
+        return session;
+    }
+
+    private QuietSession<S> read(String id) {
         S found = stored.findById(id);
         if (found == null) {
             return null;
@@ -53,6 +88,7 @@ final class QuietSessions<S extends Session>
 
     @Override
     public void deleteById(String id) {
+        remember(null);
         stored.deleteById(id);
     }
 

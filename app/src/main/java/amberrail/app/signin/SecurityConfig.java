@@ -5,6 +5,7 @@ import amberrail.app.tokens.TokenFilter;
 import amberrail.app.web.ProblemWriter;
 import java.util.function.Supplier;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
+import org.springframework.context.ApplicationContext;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.Ordered;
@@ -17,6 +18,7 @@ import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configuration.EnableWebSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
 import org.springframework.security.config.observation.SecurityObservationSettings;
+import org.springframework.security.config.web.PathPatternRequestMatcherBuilderFactoryBean;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.intercept.AuthorizationFilter;
@@ -45,6 +47,17 @@ class SecurityConfig {
     @Bean
     SecurityObservationSettings requestsAreMeasuredWhole() {
         return SecurityObservationSettings.noObservations();
+    }
+
+    /** Reads a request's path once and compares patterns with that. */
+    @Bean
+    PathPatternRequestMatcherBuilderFactoryBean pathPatterns() {
+        return new PathPatternRequestMatcherBuilderFactoryBean();
+    }
+
+    @Bean
+    static NoLookupBeforeSecurity noLookupBeforeSecurity(ApplicationContext context) {
+        return new NoLookupBeforeSecurity(context);
     }
 
     @Bean

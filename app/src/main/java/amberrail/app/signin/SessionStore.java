@@ -20,7 +20,7 @@ class SessionStore {
 
     @Bean
     @Primary
-    FindByIndexNameSessionRepository<? extends Session> quietSessions(JdbcIndexedSessionRepository stored) {
+    QuietSessions<? extends Session> quietSessions(JdbcIndexedSessionRepository stored) {
         return quiet(stored);
     }
 

@@ -63,16 +63,60 @@ class AttemptWritingTest extends AppTest {
         assertThat(status(write(id, Club.potted(0, RING_X, RING_Y)))).isEqualTo(200);
         assertThat(status(write(id, Club.potted(0, RING_X, RING_Y)))).isEqualTo(200);
         assertThat(rows("attempt where id = ?", id)).isEqualTo(1);
-        assertThat(rows("attempt_revision where attempt_id = ?", id)).isEqualTo(1);
+        assertThat(revisions(id)).hasSize(1);
     }
 
     @Test
     void theNextRevisionIsAnEditAndTheTrailKeepsBoth() throws Exception {
         UUID id = UUID.randomUUID();
         write(id, Club.potted(0, RING_X, RING_Y));
+        JsonNode once = revisions(id).get(0);
+        assertThat(once.at("/attempt/landing/xMillimetres").asDouble()).isEqualTo(RING_X);
+        assertThat(once.get("writtenBy").asText()).isEqualTo(nameOf(student));
         AttemptBody edit = Club.body(1, 0, PotOutcome.MISSED_THIN, null);
         assertThat(tree(write(id, edit)).at("/attempt/result").asText()).isEqualTo("FAILURE");
-        assertThat(rows("attempt_revision where attempt_id = ?", id)).isEqualTo(2);
+        write(id, edit);
+        JsonNode both = revisions(id);
+        assertThat(both).hasSize(2);
+        assertThat(both.get(0)).as("as it was told before it was changed").isEqualTo(once);
+        assertThat(both.get(1).at("/attempt/outcome").asText()).isEqualTo("MISSED_THIN");
+        assertThat(both.get(1).at("/attempt/revision").asInt()).isEqualTo(1);
+    }
+
+    /** Before version 27 of the database each state was kept as it was written, and the attempt did not say when that was. */
+    @Test
+    void anAttemptOfBeforeKeepsItsFirstStateAsItWasKept() throws Exception {
+        UUID id = UUID.randomUUID();
+        write(id, Club.potted(0, RING_X, RING_Y));
+        write(id, Club.body(1, 0, PotOutcome.MISSED_THIN, null));
+        database.update("delete from attempt_revision where attempt_id = ? and revision = 1", id);
+        database.update("update attempt set revision = 0, recorded_at = null where id = ?", id);
+        JsonNode kept = revisions(id);
+        assertThat(kept).hasSize(1);
+        assertThat(status(write(id, Club.body(1, 0, PotOutcome.MISSED_THICK, null))))
+                .isEqualTo(200);
+        assertThat(revisions(id)).hasSize(2);
+        assertThat(revisions(id).get(0)).isEqualTo(kept.get(0));
+    }
+
+    /** As of somebody who was made nameless: the states go, the shots stay. */
+    @Test
+    void anAttemptWhoseStatesAreGoneCanBeChanged() throws Exception {
+        UUID id = UUID.randomUUID();
+        write(id, Club.potted(0, RING_X, RING_Y));
+        database.update("update attempt set recorded_at = null where id = ?", id);
+        assertThat(revisions(id).get(0).get("writtenAt").asText()).isNotEmpty();
+        assertThat(status(write(id, Club.body(1, 0, PotOutcome.MISSED_THIN, null))))
+                .isEqualTo(200);
+        assertThat(revisions(id)).hasSize(2);
+    }
+
+    private String nameOf(SignedIn who) {
+        return database.queryForObject("select name from account where id = ?", String.class, who.accountId());
+    }
+
+    private JsonNode revisions(UUID id) throws Exception {
+        return tree(read(student, "/api/v1/sessions/{session}/attempts/{id}/revisions", session, id));
     }
 
     @Test
@@ -147,7 +191,8 @@ class AttemptWritingTest extends AppTest {
             assertThat(answer.get()).isEqualTo(200);
         }
         pool.shutdown();
-        assertThat(rows("attempt_revision where attempt_id = ?", id)).isEqualTo(1);
+        assertThat(rows("attempt where id = ?", id)).isEqualTo(1);
+        assertThat(revisions(id)).hasSize(1);
     }
 
     @Test

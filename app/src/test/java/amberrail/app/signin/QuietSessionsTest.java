@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
@@ -54,6 +55,32 @@ class QuietSessionsTest {
         sessions.save(found);
         verify(stored).save(session);
         assertThat(session.<String>getAttribute("who")).isEqualTo("iris");
+    }
+
+    @Test
+    void aRequestReadsItOnceAndTheNextOneAnew() {
+        sessions.beginRequest();
+        var found = sessions.findById(session.getId());
+        sessions.save(found);
+        assertThat(sessions.findById(session.getId())).isSameAs(found);
+        verify(stored, times(1)).findById(session.getId());
+        sessions.endRequest();
+        when(stored.findById(session.getId())).thenReturn(null);
+        sessions.beginRequest();
+        assertThat(sessions.findById(session.getId()))
+                .as("signed out elsewhere meanwhile")
+                .isNull();
+        sessions.endRequest();
+    }
+
+    @Test
+    void whoSignsOutIsNotRememberedForTheRestOfTheRequest() {
+        sessions.beginRequest();
+        sessions.findById(session.getId());
+        sessions.deleteById(session.getId());
+        when(stored.findById(session.getId())).thenReturn(null);
+        assertThat(sessions.findById(session.getId())).isNull();
+        sessions.endRequest();
     }
 
     @Test

@@ -109,7 +109,7 @@ class StatementCountTest extends AppTest {
     @Test
     void onePut() throws Exception {
         String session = playedAlready(3);
-        assertThat(costOfAPut(session, potted(9, 0))).hasSizeLessThanOrEqualTo(7);
+        assertThat(costOfAPut(session, potted(9, 0))).hasSizeLessThanOrEqualTo(6);
     }
 
     /** It also reads the visit, asks what was played elsewhere, and makes the place where it is counted. */
@@ -128,7 +128,7 @@ class StatementCountTest extends AppTest {
             List<String> asked = costOfAPut(session, ofAPattern(tryId, 1 + shot, shot));
             assertThat(asked)
                     .as("shot " + shot)
-                    .hasSizeLessThanOrEqualTo(7)
+                    .hasSizeLessThanOrEqualTo(6)
                     .noneMatch(one -> one.startsWith("update attempt "));
             assertThat(asked.stream().filter(one -> one.startsWith("insert into attempt ")))
                     .hasSize(1);

@@ -71,20 +71,20 @@ final class KillRounds {
             report.add("refused", "0", refused.get() + "");
             server.terminate(20_000, TimeUnit.MILLISECONDS);
             report.add(
-                    "half a write: attempts without their revision; places whose change was not told",
+                    "half a write: changed attempts without their revision; places whose change was not told",
                     "0; 0",
                     halves(data, sessions));
         }
     }
 
-    /** An attempt, its revision and the news that its place has changed are one transaction (the demo's own sessions are told once, whole). */
+    /** A changed attempt, its revision and the news that its place has changed are one transaction (the demo's own sessions are told once, whole). */
     private static String halves(Path data, List<String> sessions) throws SQLException {
         try (Connection connection = DriverManager.getConnection(
                         "jdbc:h2:file:" + data.resolve("amber-rail").toAbsolutePath() + ";IFEXISTS=TRUE", "amber", "");
                 Statement sql = connection.createStatement()) {
             return count(
                             sql,
-                            "attempt a where not exists (select 1 from attempt_revision r where r.attempt_id = a.id and r.revision = a.revision)")
+                            "attempt a where a.revision > 0 and not exists (select 1 from attempt_revision r where r.attempt_id = a.id and r.revision = a.revision)")
                     + "; "
                     + count(
                             sql,
