@@ -55,9 +55,15 @@ final class Listings {
                     DataKind.REVISIONS,
                     "revisions",
                     "written_at",
+                    // What was never changed is its own only state: it is in the file of attempts, and here stand who
+                    // wrote it and when.
                     "select r.attempt_id, r.revision, r.body, a.name as written_by, r.written_at from attempt_revision r"
                             + " join attempt t on t.id = r.attempt_id join account a on a.id = r.written_by"
-                            + " where t.student_id = :id order by r.written_at"),
+                            + " where t.student_id = :id"
+                            + " union all select t.id, t.revision, '', a.name, coalesce(t.recorded_at, t.played_at) from attempt t"
+                            + " join account a on a.id = t.recorded_by where t.student_id = :id"
+                            + " and not exists (select 1 from attempt_revision r where r.attempt_id = t.id)"
+                            + " order by written_at"),
             new Listing(
                     DataKind.RESULTS,
                     "results-by-station",

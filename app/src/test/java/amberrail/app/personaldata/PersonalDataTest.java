@@ -234,6 +234,13 @@ class PersonalDataTest extends AppTest {
             }
         }
         assertThat(json.readTree(files.get("attempts.json"))).hasSize(2);
+        assertThat(json.readTree(files.get("revisions.json")))
+                .as("who wrote each, also where it was never changed")
+                .hasSize(2)
+                .allSatisfy(state -> {
+                    assertThat(state.get("written_by").asText()).isNotEmpty();
+                    assertThat(state.get("written_at").asText()).isNotEmpty();
+                });
         assertThat(files.get("sessions.json")).contains(secret).doesNotContain("was late");
         String all = String.join("\n", files.values());
         assertThat(all).doesNotContain(other.accountId().toString()).doesNotContainIgnoringCase("password");
