@@ -7,6 +7,7 @@ import { useOutbox } from '@/device/useOutbox'
 import StudentPicker from './StudentPicker.vue'
 import { useHand } from './useHand'
 import { useNarrow } from './useNarrow'
+import { hasUnsaved } from './useUnsaved'
 import { useSignedIn } from '@/device/useSignedIn'
 import { waitingBesideAttempts } from '@/device/waitingBesideAttempts'
 
@@ -63,6 +64,7 @@ const sync = computed(() => {
   if (onlyHere) return t('rail.onlyHere', { n: onlyHere })
   if (outbox.unreachable) return t('rail.offline', { n: waiting })
   if (waiting) return t('rail.waiting', { n: waiting })
+  if (hasUnsaved.value) return t('rail.unsaved')
   return outbox.looked ? t('rail.saved') : t('rail.looking')
 })
 

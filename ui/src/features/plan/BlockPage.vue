@@ -2,11 +2,12 @@
 import Button from 'primevue/button'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { onBeforeRouteLeave, useRouter } from 'vue-router'
+import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
 import { Problem } from '@/api/problem'
 import type { Block, BlockBody } from '@/api/types'
 import ChooseStudent from '@/shared/ChooseStudent.vue'
+import { useUnsaved } from '@/shared/useUnsaved'
 import PageState from '@/shared/PageState.vue'
 import { dayFromToday, ZONE } from '@/shared/days'
 import { useAboutStudent } from '@/shared/useAboutStudent'
@@ -158,8 +159,7 @@ const dirty = computed(() => {
   if (!draft.value || !block.value) return false
   return isNew.value ? touched.value : JSON.stringify(draft.value) !== JSON.stringify(bodyOf(block.value))
 })
-/** What is not saved is not lost without a word. */
-onBeforeRouteLeave(() => (dirty.value && mine.value ? window.confirm(t('plan.leave')) : true))
+useUnsaved(() => dirty.value && mine.value)
 
 const name = computed(() => block.value?.studentName ?? hand.hand.studentName ?? '…')
 </script>

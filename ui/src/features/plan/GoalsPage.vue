@@ -11,6 +11,7 @@ import PageState from '@/shared/PageState.vue'
 import { useAboutStudent } from '@/shared/useAboutStudent'
 import { useAction } from '@/shared/useAction'
 import { useLoad } from '@/shared/useLoad'
+import { useUnsaved } from '@/shared/useUnsaved'
 import { TWO_SIDED_95, useUnits } from '@/shared/units'
 
 /** What a student works towards in each skill, whether that is realistic, and how much the skill counts in their plans. */
@@ -38,6 +39,7 @@ const { data, busy, problem, reload, set } = useLoad(
 const unsaved = computed(
   () => data.value !== undefined && JSON.stringify(rows.value) !== JSON.stringify(rowsOf(data.value)),
 )
+useUnsaved(() => unsaved.value)
 
 function rowsOf({ skills }: Goals): Row[] {
   return skills.map(({ skill, weight, goalGrade, byDay }) => ({

@@ -2,9 +2,10 @@
 import Button from 'primevue/button'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
 import type { Plan, PlanBody, PlanItem } from '@/api/types'
+import { useUnsaved } from '@/shared/useUnsaved'
 import PageState from '@/shared/PageState.vue'
 import { useAboutStudent } from '@/shared/useAboutStudent'
 import { useLoad } from '@/shared/useLoad'
@@ -126,8 +127,7 @@ async function opened(id: string): Promise<void> {
   if (id !== props.id) await router.replace(`/plan/${id}`)
 }
 
-/** What is not saved is not lost without a word. */
-onBeforeRouteLeave(() => (plan.dirty.value && mine.value ? window.confirm(t('plan.leave')) : true))
+useUnsaved(() => plan.dirty.value && mine.value)
 </script>
 
 <template>

@@ -62,8 +62,10 @@ class CalendarFeeds {
         SignedIn who = feeds.findByTokenHash(hash)
                 .flatMap(feed -> people.actingAs(feed.accountId))
                 .orElseThrow(() -> new Missing("calendar"));
+        String calendar = contents.of(who);
+        // Last: whoever writes keeps others from writing until the end.
         feeds.markRead(hash, now());
-        return contents.of(who);
+        return calendar;
     }
 
     private Instant now() {

@@ -14,8 +14,6 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DuplicateKeyException;
-import org.springframework.session.FindByIndexNameSessionRepository;
-import org.springframework.session.Session;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -33,7 +31,7 @@ public class PeopleService {
     private final PasswordHashing hashing;
     private final OwnPasswords ownPasswords;
     private final AccountNotices notices;
-    private final FindByIndexNameSessionRepository<? extends Session> sessions;
+    private final Passwords passwords;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
@@ -47,7 +45,7 @@ public class PeopleService {
             PasswordHashing hashing,
             OwnPasswords ownPasswords,
             AccountNotices notices,
-            FindByIndexNameSessionRepository<? extends Session> sessions,
+            Passwords passwords,
             ApplicationEventPublisher events,
             Clock clock) {
         this.emptyClub = emptyClub;
@@ -59,7 +57,7 @@ public class PeopleService {
         this.hashing = hashing;
         this.ownPasswords = ownPasswords;
         this.notices = notices;
-        this.sessions = sessions;
+        this.passwords = passwords;
         this.events = events;
         this.clock = clock;
     }
@@ -71,7 +69,7 @@ public class PeopleService {
         }
         AccountEntity coach = account(name, Role.COACH);
         coach.headCoach = true;
-        setSignIn(coach, signInName, password);
+        signInWords(coach, signInName, password).into(coach);
         accounts.saveAndFlush(coach);
         try {
             emptyClub.found(coach.id);
@@ -162,13 +160,13 @@ public class PeopleService {
      *
      * @param keptSessionId of the sign-in that does it
      */
+    // Without a transaction, as signIn: nobody else could write while both are hashed.
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
     public void changePassword(SignedIn who, String old, String wanted, String keptSessionId) {
-        AccountEntity account = accounts.hold(who.accountId()).orElseThrow(() -> new Missing("person"));
-        ownPasswords.require(account, old, "old", "Present password: that is not it. Nothing was changed.");
-        PasswordRule.require(wanted, account.signInName, account.name);
-        account.passwordHash = hashing.encode(wanted);
-        endSignIns(account.id, keptSessionId);
-        notices.tell(account.id, AccountNotice.Kind.PASSWORD_CHANGED, account.name);
+        AccountEntity seen = find(who.accountId());
+        ownPasswords.require(seen, old, "old", "Present password: that is not it. Nothing was changed.");
+        PasswordRule.require(wanted, seen.signInName, seen.name);
+        passwords.change(seen, hashing.encode(wanted), keptSessionId);
     }
 
     /** Before something that cannot be taken back. */
@@ -186,12 +184,6 @@ public class PeopleService {
 
     public void noticesRead(SignedIn who) {
         notices.read(who.accountId());
-    }
-
-    private void endSignIns(UUID accountId, String keptSessionId) {
-        sessions.findByPrincipalName(accountId.toString()).keySet().stream()
-                .filter(id -> !id.equals(keptSessionId))
-                .forEach(sessions::deleteById);
     }
 
     /** A new student of this coach, with a one-time link to set a password. */
@@ -245,10 +237,12 @@ public class PeopleService {
     public SignedIn accept(String token, String signInName, String password) {
         AccountEntity account = find(links.accountOf(token));
         boolean before = account.passwordHash != null;
-        // First: of several at once only one goes on from here, and the others end nobody's sign-in.
+        SignInWords words = signInWords(account, signInName, password);
+        // First of all that is written: of several at once only one goes on from here, and the others end nobody's
+        // sign-in. And last of what takes its time: nobody else can write from now on.
         links.use(token);
-        setSignIn(account, signInName, password);
-        endSignIns(account.id, null);
+        words.into(account);
+        passwords.endSignIns(account.id, null);
         if (before) {
             notices.tell(account.id, AccountNotice.Kind.LINK_USED, account.name);
         }
@@ -304,7 +298,14 @@ public class PeopleService {
         return account;
     }
 
-    private void setSignIn(AccountEntity account, String signInName, String password) {
+    private record SignInWords(String name, String passwordHash) {
+        void into(AccountEntity account) {
+            account.signInName = name;
+            account.passwordHash = passwordHash;
+        }
+    }
+
+    private SignInWords signInWords(AccountEntity account, String signInName, String password) {
         String wanted = normal(signInName);
         boolean taken = accounts.findBySignInName(wanted)
                 .filter(other -> !other.id.equals(account.id))
@@ -313,8 +314,7 @@ public class PeopleService {
             throw new Conflict("NAME_TAKEN", "Somebody here signs in as \"" + wanted + "\" already.", null);
         }
         PasswordRule.require(password, wanted, account.name);
-        account.signInName = wanted;
-        account.passwordHash = hashing.encode(password);
+        return new SignInWords(wanted, hashing.encode(password));
     }
 
     private static String normal(String signInName) {

@@ -11,6 +11,7 @@ import amberrail.app.web.Conflict;
 import amberrail.app.web.Missing;
 import amberrail.app.web.NotAllowed;
 import amberrail.app.web.PlausibleDays;
+import amberrail.app.web.Races;
 import amberrail.core.drill.Drill;
 import amberrail.core.drill.Skill;
 import amberrail.core.problem.InvalidInputException;
@@ -31,6 +32,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -103,17 +105,33 @@ class BlockService {
         row.id = UUID.randomUUID();
         row.ownerId = who.accountId();
         fill(who, row, wanted);
-        return view(who, blocks.saveAndFlush(row), List.of());
+        // Before it is stored: whoever writes keeps others from writing until the end.
+        BlockView view = view(who, row, List.of());
+        blocks.saveAndFlush(row);
+        return view;
     }
 
     /** Weeks that have been planned already keep their plans. */
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
     BlockView change(SignedIn who, UUID id, int revision, Wanted wanted, ZoneId zone) {
+        boolean changed = Boolean.TRUE.equals(transaction.execute(status -> isChanged(who, id, revision, wanted)));
+        BlockView now = asItStands(who, id, zone);
+        if (!changed) {
+            throw new Conflict(
+                    "BLOCK_CHANGED", "Somebody else has changed this block meanwhile. Here is how it stands now.", now);
+        }
+        return now;
+    }
+
+    private BlockView asItStands(SignedIn who, UUID id, ZoneId zone) {
+        return transaction.execute(status -> find(who, id, zone));
+    }
+
+    /** False, and nothing is changed, where it is not the revision any more. */
+    private boolean isChanged(SignedIn who, UUID id, int revision, Wanted wanted) {
         BlockEntity row = toChange(who, id);
         if (row.revision != revision) {
-            throw new Conflict(
-                    "BLOCK_CHANGED",
-                    "Somebody else has changed this block meanwhile. Here is how it stands now.",
-                    view(who, row, plans.ofBlock(who, id, zone)));
+            return false;
         }
         if (!row.studentId.equals(wanted.studentId())) {
             throw new InvalidInputException(
@@ -124,7 +142,7 @@ class BlockService {
         }
         fill(who, row, wanted);
         row.revision++;
-        return view(who, blocks.saveAndFlush(row), plans.ofBlock(who, id, zone));
+        return true;
     }
 
     void archive(SignedIn who, UUID id) {
@@ -134,9 +152,8 @@ class BlockService {
     }
 
     BlockView find(SignedIn who, UUID id, ZoneId zone) {
-        BlockEntity row = blocks.findById(id)
-                .filter(one -> !one.archived && access.maySee(who, one.studentId))
-                .orElseThrow(BlockService::missing);
+        BlockEntity row =
+                known(id).filter(one -> access.maySee(who, one.studentId)).orElseThrow(BlockService::missing);
         return view(who, row, plans.ofBlock(who, id, zone));
     }
 
@@ -153,19 +170,19 @@ class BlockService {
     }
 
     /** Makes the plans of a week; {@link Conflict} where it has some. */
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
     BlockView planWeek(SignedIn who, UUID id, int week, ZoneId zone) {
-        BlockEntity row = toChange(who, id);
+        BlockEntity row = mine(who, known(id));
         if (week < 1 || week > row.weeks) {
             throw new InvalidInputException(
                     ProblemCode.INVALID_PARAMETER, "week", week, "must be a week of this block, 1 to " + row.weeks);
         }
-        if (!makeWeek(who, proposals.room(who, Optional.ofNullable(row.tableId)), row, week)) {
-            throw new Conflict(
-                    "WEEK_PLANNED",
-                    "This week has its plans already. Change them one by one.",
-                    view(who, row, plans.ofBlock(who, id, zone)));
+        boolean made = makeWeek(who, proposals.room(who, Optional.ofNullable(row.tableId)), id, week);
+        BlockView now = asItStands(who, id, zone);
+        if (!made) {
+            throw new Conflict("WEEK_PLANNED", "This week has its plans already. Change them one by one.", now);
         }
-        return view(who, row, plans.ofBlock(who, id, zone));
+        return now;
     }
 
     /** For every block of everybody whom this coach sees: the plans of the week that begins in the seven days from then. How many weeks that made. */
@@ -189,9 +206,7 @@ class BlockService {
             for (int week = 1; week <= row.weeks; week++) {
                 LocalDate begins = row.weekBegins(week);
                 int number = week;
-                if (!begins.isBefore(from)
-                        && !begins.isAfter(to)
-                        && Boolean.TRUE.equals(transaction.execute(status -> makeWeek(who, room, row.id, number)))) {
+                if (!begins.isBefore(from) && !begins.isAfter(to) && makeWeek(who, room, row.id, number)) {
                     made++;
                 }
             }
@@ -199,22 +214,39 @@ class BlockService {
         return made;
     }
 
-    /** Of a block that may be gone by now. */
+    /**
+     * Whether it was made, of a block that may be gone by now; a week that has plans is left alone. Planned before anything is written, since that takes
+     * its time; where the block was changed meanwhile it is planned again.
+     */
     private boolean makeWeek(SignedIn who, PlanProposals.Room room, UUID id, int week) {
-        return blocks.findToChange(id)
-                .filter(row -> makeWeek(who, room, row, week))
-                .isPresent();
+        return Races.again(() -> {
+            Optional<BlockEntity> seen = known(id).filter(row -> !plans.hasPlans(id, week));
+            return seen.isPresent() && isMade(who, planned(room, seen.get(), week));
+        });
     }
 
-    /** Whether it was made; a week that has plans is left alone. */
-    private boolean makeWeek(SignedIn who, PlanProposals.Room room, BlockEntity row, int week) {
-        if (plans.hasPlans(row.id, week)) {
-            return false;
-        }
+    /** What a week would be, by the block as it was then. */
+    private record Planned(BlockEntity block, BlockPlan.Week week, List<WeekPlanner.Day> days) {}
+
+    private Planned planned(PlanProposals.Room room, BlockEntity row, int week) {
         List<List<PlanItemBody>> first = week == row.weeks ? plans.linesOfWeek(row.id, 1) : List.of();
         Map<Skill, Double> weights = planner.weights(row);
-        BlockPlan.Week what = WeekPlanner.week(row, weights, week);
-        for (WeekPlanner.Day day : planner.plan(room, row, weights, week, first)) {
+        return new Planned(row, WeekPlanner.week(row, weights, week), planner.plan(room, row, weights, week, first));
+    }
+
+    private boolean isMade(SignedIn who, Planned planned) {
+        return Boolean.TRUE.equals(transaction.execute(status -> blocks.findToChange(planned.block().id)
+                .filter(row -> !plans.hasPlans(row.id, planned.week().week()))
+                .filter(row -> isStored(who, row, planned))
+                .isPresent()));
+    }
+
+    private boolean isStored(SignedIn who, BlockEntity row, Planned planned) {
+        if (row.revision != planned.block().revision) {
+            throw new OptimisticLockingFailureException("the block was changed while its week was planned");
+        }
+        BlockPlan.Week what = planned.week();
+        for (WeekPlanner.Day day : planned.days()) {
             plans.createInBlock(
                     who,
                     new PlanService.Wanted(
@@ -230,7 +262,7 @@ class BlockService {
                             Optional.ofNullable(row.tableId),
                             day.items()),
                     row.id,
-                    week);
+                    what.week());
         }
         return true;
     }
@@ -240,9 +272,15 @@ class BlockService {
     }
 
     private BlockEntity toChange(SignedIn who, UUID id) {
-        BlockEntity row = blocks.findToChange(id)
-                .filter(one -> access.maySee(who, one.studentId))
-                .orElseThrow(BlockService::missing);
+        return mine(who, blocks.findToChange(id));
+    }
+
+    private Optional<BlockEntity> known(UUID id) {
+        return blocks.findById(id).filter(one -> !one.archived);
+    }
+
+    private BlockEntity mine(SignedIn who, Optional<BlockEntity> found) {
+        BlockEntity row = found.filter(one -> access.maySee(who, one.studentId)).orElseThrow(BlockService::missing);
         if (!mayChange(who, row)) {
             throw new NotAllowed("Your coach has made this block: ask them to change it, or make one of your own.");
         }

@@ -77,7 +77,10 @@ public class PlanService {
     public PlanView create(SignedIn who, Wanted wanted, ZoneId zone) {
         PlanEntity row = newRow(who);
         fill(who, row, wanted);
-        return views.of(who, plans.saveAndFlush(row), zone);
+        // Before it is stored: whoever writes keeps others from writing until the end.
+        PlanView view = views.of(who, row, zone);
+        plans.saveAndFlush(row);
+        return view;
     }
 
     private static PlanEntity newRow(SignedIn who) {

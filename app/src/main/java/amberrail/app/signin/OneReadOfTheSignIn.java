@@ -1,5 +1,6 @@
 package amberrail.app.signin;
 
+import amberrail.app.web.EveryDispatchFilter;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -8,22 +9,15 @@ import java.io.IOException;
 import org.springframework.core.annotation.Order;
 import org.springframework.session.web.http.SessionRepositoryFilter;
 import org.springframework.stereotype.Component;
-import org.springframework.web.filter.OncePerRequestFilter;
 
 /** Around the filter that keeps sessions, which would read a request's sign-in three times. */
 @Component
 @Order(SessionRepositoryFilter.DEFAULT_ORDER - 1)
-class OneReadOfTheSignIn extends OncePerRequestFilter {
+class OneReadOfTheSignIn extends EveryDispatchFilter {
     private final QuietSessions<?> sessions;
 
     OneReadOfTheSignIn(QuietSessions<?> sessions) {
         this.sessions = sessions;
-    }
-
-    /** A request whose body was awaited comes as a second dispatch. */
-    @Override
-    protected boolean shouldNotFilterAsyncDispatch() {
-        return false;
     }
 
     @Override

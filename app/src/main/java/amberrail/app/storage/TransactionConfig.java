@@ -7,9 +7,14 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.transaction.PlatformTransactionManager;
 
-/** As Spring Boot's own, but through the {@link WritersGate}; and there until everything that writes at the end has written. */
+/** Transactions as Spring Boot has them, but through the {@link WritersGate}; and the database as it makes it, but written by one after the other. */
 @Configuration(proxyBeanMethods = false)
 class TransactionConfig {
+    @Bean
+    static InTurnDatabase inTurn() {
+        return new InTurnDatabase();
+    }
+
     @Bean
     PlatformTransactionManager transactionManager(
             EntityManagerFactory entities,

@@ -22,7 +22,6 @@ import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
-import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
  * Waits for a request's body without a worker: the container tells when something has come, and only a whole body is handed on. Whoever sends
@@ -30,7 +29,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 10)
-class BodyArrivalFilter extends OncePerRequestFilter {
+class BodyArrivalFilter extends EveryDispatchFilter {
     private static final Duration USUAL_TIME = Duration.ofSeconds(20);
     private static final Duration IMPORT_TIME = Duration.ofSeconds(120);
     /** Of all bodies that are on their way together. */
@@ -47,11 +46,6 @@ class BodyArrivalFilter extends OncePerRequestFilter {
     BodyArrivalFilter(AmberRailProperties properties) {
         limits = new BodyLimits(properties);
         waits = properties.waitForBodies();
-    }
-
-    @Override
-    protected boolean shouldNotFilterAsyncDispatch() {
-        return false;
     }
 
     @Override

@@ -9,22 +9,15 @@ import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
-import org.springframework.web.filter.OncePerRequestFilter;
 
 /** Outside of everything: what fails before a controller is reached (the sign-in's own lookup, for one) is answered as a problem too, never as a page of the server. */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
-class FaultFilter extends OncePerRequestFilter {
+class FaultFilter extends EveryDispatchFilter {
     private final DiskState disk;
 
     FaultFilter(DiskState disk) {
         this.disk = disk;
-    }
-
-    /** A request whose body was awaited comes as a second dispatch. */
-    @Override
-    protected boolean shouldNotFilterAsyncDispatch() {
-        return false;
     }
 
     @Override

@@ -10,8 +10,9 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
@@ -31,6 +32,9 @@ final class KillRounds {
     private static final int LONGEST_FIRST_ANSWER_SECONDS = 60;
 
     private final Set<UUID> acknowledged = ConcurrentHashMap.newKeySet();
+    /** Those whose change was answered, too. */
+    private final Set<UUID> changed = ConcurrentHashMap.newKeySet();
+
     private final AtomicInteger sent = new AtomicInteger();
     private final AtomicInteger refused = new AtomicInteger();
     private final AtomicLong sequence = new AtomicLong();
@@ -59,32 +63,44 @@ final class KillRounds {
                     System.out.println("  kill round " + (round + 1) + " of " + rounds);
                 }
             }
-            List<UUID> stored = stored(owner, sessions);
-            Set<UUID> once = new HashSet<>(stored);
-            long lost = acknowledged.stream().filter(id -> !once.contains(id)).count();
+            List<Stored> stored = stored(owner, sessions);
+            Map<UUID, Integer> revisions = new HashMap<>();
+            stored.forEach(one -> revisions.put(one.id(), one.revision()));
             report.add(
-                    "kill -9 in the middle of recording, " + rounds + " rounds: attempts sent, answered",
+                    "kill -9 in the middle of recording, " + rounds
+                            + " rounds: attempts sent, answered; changes answered",
                     "",
-                    sent.get() + ", " + acknowledged.size());
-            report.add("of those answered lost", "0", lost + "");
-            report.add("doubled", "0", stored.size() - once.size() + "");
+                    sent.get() + ", " + acknowledged.size() + "; " + changed.size());
+            report.add(
+                    "of those answered lost; changes lost",
+                    "0; 0",
+                    acknowledged.stream()
+                                    .filter(id -> !revisions.containsKey(id))
+                                    .count()
+                            + "; "
+                            + changed.stream()
+                                    .filter(id -> revisions.get(id) == null || revisions.get(id) != 1)
+                                    .count());
+            report.add("doubled", "0", stored.size() - revisions.size() + "");
             report.add("refused", "0", refused.get() + "");
             server.terminate(20_000, TimeUnit.MILLISECONDS);
             report.add(
-                    "half a write: changed attempts without their revision; places whose change was not told",
+                    "half a write: changed attempts without both their states; places whose change was not told",
                     "0; 0",
                     halves(data, sessions));
+            report.add("rows that belong to a transaction that there is no more", "0", LeftInTheMiddle.in(data) + "");
         }
     }
 
-    /** A changed attempt, its revision and the news that its place has changed are one transaction (the demo's own sessions are told once, whole). */
+    /** A changed attempt, its two states and the news that its place has changed are one transaction (the demo's own sessions are told once, whole). */
     private static String halves(Path data, List<String> sessions) throws SQLException {
         try (Connection connection = DriverManager.getConnection(
                         "jdbc:h2:file:" + data.resolve("amber-rail").toAbsolutePath() + ";IFEXISTS=TRUE", "amber", "");
                 Statement sql = connection.createStatement()) {
             return count(
                             sql,
-                            "attempt a where a.revision > 0 and not exists (select 1 from attempt_revision r where r.attempt_id = a.id and r.revision = a.revision)")
+                            "attempt a where (select count(*) from attempt_revision r where r.attempt_id = a.id)"
+                                    + " <> case when a.revision = 0 then 0 else a.revision + 1 end")
                     + "; "
                     + count(
                             sql,
@@ -121,30 +137,41 @@ final class KillRounds {
         }
     }
 
-    private static List<UUID> stored(Person owner, List<String> sessions) throws Exception {
-        List<UUID> stored = new ArrayList<>();
+    private record Stored(UUID id, int revision) {}
+
+    private static List<Stored> stored(Person owner, List<String> sessions) throws Exception {
+        List<Stored> stored = new ArrayList<>();
         for (String session : sessions) {
             for (var one : owner.send("GET", "/api/v1/sessions/" + session, null)
                     .expect(200)
                     .json()
                     .get("attempts")) {
-                stored.add(UUID.fromString(one.get("id").asText()));
+                stored.add(new Stored(
+                        UUID.fromString(one.get("id").asText()),
+                        one.at("/attempt/revision").asInt()));
             }
         }
         return stored;
     }
 
+    /** Each attempt is changed once it is answered, as by a nudge. */
     private void write(Person owner, String session, CountDownLatch answered) {
         while (true) {
             UUID id = UUID.randomUUID();
+            long place = sequence.getAndIncrement();
             try {
                 sent.incrementAndGet();
-                if (owner.putAttempt(session, id, sequence.getAndIncrement()).status() != 200) {
+                if (owner.putAttempt(session, id, place).status() != 200) {
                     refused.incrementAndGet();
                     return;
                 }
                 acknowledged.add(id);
                 answered.countDown();
+                if (owner.putAttempt(session, id, place, 1).status() != 200) {
+                    refused.incrementAndGet();
+                    return;
+                }
+                changed.add(id);
                 // A few a second from each device; nobody taps faster.
                 Thread.sleep(40);
             } catch (IOException killed) {

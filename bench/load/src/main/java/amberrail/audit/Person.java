@@ -78,13 +78,22 @@ final class Person {
     }
 
     Answer putAttempt(String session, UUID id, long sequence) throws IOException, InterruptedException {
-        return send("PUT", "/api/v1/sessions/" + session + "/attempts/" + id, attempt(id, sequence));
+        return putAttempt(session, id, sequence, 0);
+    }
+
+    /** A change, where the revision is not the first: it landed elsewhere. */
+    Answer putAttempt(String session, UUID id, long sequence, int revision) throws IOException, InterruptedException {
+        return send("PUT", "/api/v1/sessions/" + session + "/attempts/" + id, attempt(id, sequence, revision));
     }
 
     static String attempt(UUID id, long sequence) {
-        return "{\"revision\":0,\"deleted\":false,\"station\":0,\"mirrored\":false,\"tryId\":\"" + id
+        return attempt(id, sequence, 0);
+    }
+
+    private static String attempt(UUID id, long sequence, int revision) {
+        return "{\"revision\":" + revision + ",\"deleted\":false,\"station\":0,\"mirrored\":false,\"tryId\":\"" + id
                 + "\",\"shot\":0,\"sequence\":" + sequence + ",\"deviceId\":\"audit\",\"outcome\":\"POTTED_CLEAN\","
-                + "\"foul\":false,\"inOff\":false,\"landing\":{\"xMillimetres\":" + (400 + sequence % 300)
+                + "\"foul\":false,\"inOff\":false,\"landing\":{\"xMillimetres\":" + (400 + sequence % 300 + revision)
                 + ",\"yMillimetres\":300,\"placedBy\":\"TAP\",\"placingSdMillimetres\":15},\"playedAt\":\""
                 + Instant.now() + "\"}";
     }

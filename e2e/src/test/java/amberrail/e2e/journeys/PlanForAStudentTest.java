@@ -12,7 +12,9 @@ import amberrail.e2e.support.Journey;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -224,6 +226,51 @@ class PlanForAStudentTest extends Journey {
         press(page, "Save");
         assertThat(draw.line()).not().containsText(Pattern.compile("Not realistic|Too few results"));
         assertThat(draw.day()).hasCount(0);
+    }
+
+    private static Locator saidOnTheRail(Page page) {
+        return page.locator("nav.rail [role='status']");
+    }
+
+    private static void toDrills(Page page) {
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Drills"))
+                .first()
+                .click();
+    }
+
+    /** The rail must not say that everything is saved, and neither another page, another student nor the window's end takes it away without a word. */
+    @Test
+    void whatIsNotSavedYetIsToldAndAskedAbout() {
+        Page page = signedIn("iris", 1280, 800);
+        StudentOnTheRail.choose(page, "Odo");
+        page.navigate("/plan/goals");
+        GoalLine draw = GoalLine.of(page, "draw");
+        assertThat(saidOnTheRail(page)).hasText("Everything saved");
+        draw.set("600", 60);
+        assertThat(saidOnTheRail(page)).hasText("Not saved yet");
+        List<String> asked = new ArrayList<>();
+        AtomicBoolean leave = new AtomicBoolean(false);
+        page.onDialog(dialog -> {
+            asked.add(dialog.type());
+            if (leave.get()) {
+                dialog.accept();
+            } else {
+                dialog.dismiss();
+            }
+        });
+        toDrills(page);
+        StudentOnTheRail.choose(page, "Wren");
+        page.close(new Page.CloseOptions().setRunBeforeUnload(true));
+        page.waitForCondition(() -> asked.size() == 3);
+        assertThat(asked).containsExactly("confirm", "confirm", "beforeunload");
+        assertThat(page.locator("h1")).containsText("Odo");
+        assertThat(draw.grade()).containsText("600");
+        leave.set(true);
+        toDrills(page);
+        page.waitForURL("**/drills**");
+        assertThat(saidOnTheRail(page)).hasText("Everything saved");
+        page.navigate("/plan/goals");
+        assertThat(draw.grade()).not().containsText("600");
     }
 
     /** A student's own phone: what the coach has planned, and the one key. */
