@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.security.DigestOutputStream;
 import java.sql.Connection;
 import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.HexFormat;
 import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
@@ -17,6 +18,7 @@ import org.h2.engine.Database;
 import org.h2.engine.SessionLocal;
 import org.h2.jdbc.JdbcConnection;
 import org.h2.mvstore.FileStore;
+import org.springframework.dao.DataAccessResourceFailureException;
 
 /**
  * A copy of the database while it is in use, as it was at one moment at which nobody was writing.
@@ -56,7 +58,7 @@ final class LiveCopy {
     private String write(Connection connection, Path to, OutputStream beside) throws IOException, SQLException {
         DigestOutputStream digested = new DigestOutputStream(Files.newOutputStream(to), BackupArchive.digest());
         try (digested) {
-            copy(database(connection), bytes -> {
+            copy(connection, bytes -> {
                 digested.write(bytes);
                 beside.write(bytes);
             });
@@ -74,12 +76,12 @@ final class LiveCopy {
 
     private record Moment(byte[] header, long size) {}
 
-    private void copy(Database database, Sink to) throws IOException {
-        FileStore<?> file = database.getStore().getMvStore().getFileStore();
+    private void copy(Connection connection, Sink to) throws IOException, SQLException {
+        FileStore<?> file = database(connection).getStore().getMvStore().getFileStore();
         boolean spaceReused = file.isSpaceReused();
         file.setReuseSpace(false);
         try {
-            Moment moment = moment(database, file);
+            Moment moment = moment(connection, file);
             to.take(moment.header());
             for (long at = HEADER; at < moment.size(); at += AT_ONCE) {
                 to.take(read(file, at, (int) Math.min(AT_ONCE, moment.size() - at)));
@@ -89,18 +91,29 @@ final class LiveCopy {
         }
     }
 
-    private Moment moment(Database database, FileStore<?> file) throws IOException {
+    private Moment moment(Connection connection, FileStore<?> file) throws IOException {
         Moment[] moment = new Moment[1];
         try {
-            gate.alone(() -> {
-                database.getStore().flush();
-                moment[0] = new Moment(read(file, 0, HEADER), file.size());
-            });
+            gate.alone(() -> moment[0] = inTurn(connection, file));
         } catch (WritersGate.NotAlone busy) {
             throw new IOException(
                     "For half a minute somebody was writing all the time. Please make the backup again.", busy);
         }
         return moment[0];
+    }
+
+    /** The turn to write (decision 32) keeps out those few, too, who write without a transaction. H2 writes what it has in memory before this answers. */
+    private static Moment inTurn(Connection connection, FileStore<?> file) {
+        try (Statement sql = connection.createStatement()) {
+            connection.setAutoCommit(false);
+            sql.execute("checkpoint");
+            Moment moment = new Moment(read(file, 0, HEADER), file.size());
+            connection.rollback();
+            connection.setAutoCommit(true);
+            return moment;
+        } catch (SQLException e) {
+            throw new DataAccessResourceFailureException("what is in memory could not be written", e);
+        }
     }
 
     private static byte[] read(FileStore<?> file, long at, int length) {
