@@ -33,7 +33,7 @@ class Passwords {
     @Transactional
     public void change(AccountEntity seen, String hash, String keptSessionId) {
         AccountEntity account = accounts.hold(seen.id).orElseThrow(() -> new Missing("person"));
-        if (!account.passwordHash.equals(seen.passwordHash)) {
+        if (!seen.passwordHash.equals(account.passwordHash)) {
             throw new Conflict(
                     "PASSWORD_CHANGED",
                     "This password has just been changed elsewhere. Nothing was changed here.",

@@ -114,7 +114,7 @@ class BlockService {
     /** Weeks that have been planned already keep their plans. */
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
     BlockView change(SignedIn who, UUID id, int revision, Wanted wanted, ZoneId zone) {
-        boolean changed = Boolean.TRUE.equals(transaction.execute(status -> isChanged(who, id, revision, wanted)));
+        boolean changed = Boolean.TRUE.equals(transaction.execute(status -> changeIfSame(who, id, revision, wanted)));
         BlockView now = asItStands(who, id, zone);
         if (!changed) {
             throw new Conflict(
@@ -128,7 +128,7 @@ class BlockService {
     }
 
     /** False, and nothing is changed, where it is not the revision any more. */
-    private boolean isChanged(SignedIn who, UUID id, int revision, Wanted wanted) {
+    private boolean changeIfSame(SignedIn who, UUID id, int revision, Wanted wanted) {
         BlockEntity row = toChange(who, id);
         if (row.revision != revision) {
             return false;
@@ -221,7 +221,7 @@ class BlockService {
     private boolean makeWeek(SignedIn who, PlanProposals.Room room, UUID id, int week) {
         return Races.again(() -> {
             Optional<BlockEntity> seen = known(id).filter(row -> !plans.hasPlans(id, week));
-            return seen.isPresent() && isMade(who, planned(room, seen.get(), week));
+            return seen.isPresent() && storeWeek(who, planned(room, seen.get(), week));
         });
     }
 
@@ -234,14 +234,17 @@ class BlockService {
         return new Planned(row, WeekPlanner.week(row, weights, week), planner.plan(room, row, weights, week, first));
     }
 
-    private boolean isMade(SignedIn who, Planned planned) {
-        return Boolean.TRUE.equals(transaction.execute(status -> blocks.findToChange(planned.block().id)
-                .filter(row -> !plans.hasPlans(row.id, planned.week().week()))
-                .filter(row -> isStored(who, row, planned))
-                .isPresent()));
+    /** False where somebody else was quicker. */
+    private boolean storeWeek(SignedIn who, Planned planned) {
+        return Boolean.TRUE.equals(transaction.execute(status -> {
+            Optional<BlockEntity> row = blocks.findToChange(planned.block().id)
+                    .filter(one -> !plans.hasPlans(one.id, planned.week().week()));
+            row.ifPresent(one -> storeDays(who, one, planned));
+            return row.isPresent();
+        }));
     }
 
-    private boolean isStored(SignedIn who, BlockEntity row, Planned planned) {
+    private void storeDays(SignedIn who, BlockEntity row, Planned planned) {
         if (row.revision != planned.block().revision) {
             throw new OptimisticLockingFailureException("the block was changed while its week was planned");
         }
@@ -264,7 +267,6 @@ class BlockService {
                     row.id,
                     what.week());
         }
-        return true;
     }
 
     private static Missing missing() {

@@ -101,7 +101,7 @@ final class InTurnConnection implements InvocationHandler {
     }
 
     /** Whatever is not known to read only; a row that is held is written, too. */
-    static boolean writes(String text) {
+    private static boolean writes(String text) {
         String begun = text.stripLeading().toLowerCase(Locale.ROOT);
         return READING.stream().noneMatch(begun::startsWith) || begun.contains(HELD);
     }
