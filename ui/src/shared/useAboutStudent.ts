@@ -1,6 +1,6 @@
 // Whose page this is. The address says it, so that a link, a reload and a second window show the same person; the rail holds the choice.
 import { computed } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
+import { isNavigationFailure, NavigationFailureType, useRoute, useRouter } from 'vue-router'
 import { useSignedIn } from '@/device/useSignedIn'
 import { useHand } from './useHand'
 
@@ -23,11 +23,13 @@ export function useAboutStudent() {
 
   /** On the rail, and in the address of a page that is about somebody. */
   async function choose(student: ChosenStudent): Promise<void> {
+    if (route.meta.aboutStudent && named.value !== student.id) {
+      const stopped = await router.replace({ query: { ...route.query, student: student.id } })
+      // Who stays with what is not saved yet stays with its student.
+      if (isNavigationFailure(stopped, NavigationFailureType.aborted)) return
+    }
     if (student.id !== hand.hand.studentId) {
       hand.take({ studentId: student.id, studentName: student.name, sessionId: undefined })
-    }
-    if (route.meta.aboutStudent && named.value !== student.id) {
-      await router.replace({ query: { ...route.query, student: student.id } })
     }
   }
 

@@ -2,9 +2,6 @@ package amberrail.app.people;
 
 import amberrail.app.web.Conflict;
 import amberrail.app.web.Missing;
-import java.util.UUID;
-import org.springframework.session.FindByIndexNameSessionRepository;
-import org.springframework.session.Session;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -12,15 +9,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 class Passwords {
     private final AccountRepository accounts;
-    private final FindByIndexNameSessionRepository<? extends Session> sessions;
+    private final OpenSignIns signIns;
     private final AccountNotices notices;
 
-    Passwords(
-            AccountRepository accounts,
-            FindByIndexNameSessionRepository<? extends Session> sessions,
-            AccountNotices notices) {
+    Passwords(AccountRepository accounts, OpenSignIns signIns, AccountNotices notices) {
         this.accounts = accounts;
-        this.sessions = sessions;
+        this.signIns = signIns;
         this.notices = notices;
     }
 
@@ -40,13 +34,7 @@ class Passwords {
                     null);
         }
         account.passwordHash = hash;
-        endSignIns(account.id, keptSessionId);
+        signIns.endAllBut(keptSessionId, account.id);
         notices.tell(account.id, AccountNotice.Kind.PASSWORD_CHANGED, account.name);
-    }
-
-    void endSignIns(UUID accountId, String keptSessionId) {
-        sessions.findByPrincipalName(accountId.toString()).keySet().stream()
-                .filter(id -> !id.equals(keptSessionId))
-                .forEach(sessions::deleteById);
     }
 }

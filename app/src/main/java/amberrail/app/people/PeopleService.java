@@ -32,6 +32,7 @@ public class PeopleService {
     private final OwnPasswords ownPasswords;
     private final AccountNotices notices;
     private final Passwords passwords;
+    private final OpenSignIns signIns;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
@@ -46,6 +47,7 @@ public class PeopleService {
             OwnPasswords ownPasswords,
             AccountNotices notices,
             Passwords passwords,
+            OpenSignIns signIns,
             ApplicationEventPublisher events,
             Clock clock) {
         this.emptyClub = emptyClub;
@@ -58,6 +60,7 @@ public class PeopleService {
         this.ownPasswords = ownPasswords;
         this.notices = notices;
         this.passwords = passwords;
+        this.signIns = signIns;
         this.events = events;
         this.clock = clock;
     }
@@ -242,7 +245,7 @@ public class PeopleService {
         // sign-in. And last of what takes its time: nobody else can write from now on.
         links.use(token);
         words.into(account);
-        passwords.endSignIns(account.id, null);
+        signIns.endAll(account.id);
         if (before) {
             notices.tell(account.id, AccountNotice.Kind.LINK_USED, account.name);
         }

@@ -12,8 +12,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import org.springframework.session.FindByIndexNameSessionRepository;
-import org.springframework.session.Session;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -26,7 +24,7 @@ public class Roster {
     private final InvitationRepository invitations;
     private final Access access;
     private final Concerned concerned;
-    private final FindByIndexNameSessionRepository<? extends Session> sessions;
+    private final OpenSignIns signIns;
     private final Clock clock;
 
     Roster(
@@ -35,14 +33,14 @@ public class Roster {
             InvitationRepository invitations,
             Access access,
             Concerned concerned,
-            FindByIndexNameSessionRepository<? extends Session> sessions,
+            OpenSignIns signIns,
             Clock clock) {
         this.accounts = accounts;
         this.coachings = coachings;
         this.invitations = invitations;
         this.access = access;
         this.concerned = concerned;
-        this.sessions = sessions;
+        this.signIns = signIns;
         this.clock = clock;
     }
 
@@ -86,7 +84,7 @@ public class Roster {
             account.archivedAt = Instant.now(clock).truncatedTo(ChronoUnit.MILLIS);
         }
         invitations.deleteByAccountId(id);
-        sessions.findByPrincipalName(id.toString()).keySet().forEach(sessions::deleteById);
+        signIns.endAll(id);
     }
 
     public void restore(SignedIn who, UUID id) {

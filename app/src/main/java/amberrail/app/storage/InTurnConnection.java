@@ -48,7 +48,10 @@ final class InTurnConnection implements InvocationHandler {
                 try {
                     yield call(inner, method, arguments);
                 } finally {
-                    giveBackUnlessTo(arguments);
+                    // Back to a savepoint is not the end.
+                    if (arguments == null) {
+                        giveBack();
+                    }
                 }
             }
             case "setAutoCommit" -> {
@@ -83,13 +86,6 @@ final class InTurnConnection implements InvocationHandler {
         if (!taken && writes(text)) {
             turn.take();
             taken = true;
-        }
-    }
-
-    /** Back to a savepoint is not the end. */
-    private void giveBackUnlessTo(Object[] savepoint) {
-        if (savepoint == null) {
-            giveBack();
         }
     }
 

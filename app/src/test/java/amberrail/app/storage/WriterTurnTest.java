@@ -96,16 +96,21 @@ class WriterTurnTest {
         assertThatThrownBy(() -> one.get(200, TimeUnit.MILLISECONDS)).isInstanceOf(TimeoutException.class);
     }
 
+    /** Though they write other rows, for which H2 itself would let nobody wait. */
+    private Future<?> waitingBehindTheFirst() throws SQLException {
+        execute(first, RAISE);
+        Future<?> second = another();
+        requireWaiting(second);
+        return second;
+    }
+
     private static void requireDone(Future<?> one) throws Exception {
         one.get(HANGS_SECONDS, TimeUnit.SECONDS);
     }
 
-    /** Though they write other rows, for which H2 itself would let nobody wait. */
     @Test
     void whoWritesWaitsUntilTheOneBeforeHasCommitted() throws Exception {
-        execute(first, RAISE);
-        Future<?> second = another();
-        requireWaiting(second);
+        Future<?> second = waitingBehindTheFirst();
         first.commit();
         requireDone(second);
         assertThat(changes(first)).isEqualTo(2);
@@ -243,9 +248,7 @@ class WriterTurnTest {
 
     @Test
     void whoeverIsToldToStopWhileWaitingHasNotWritten() throws Exception {
-        execute(first, RAISE);
-        Future<?> second = another();
-        requireWaiting(second);
+        Future<?> second = waitingBehindTheFirst();
         second.cancel(true);
         first.commit();
         requireDone(another(RAISE));
